@@ -16,6 +16,7 @@ import {
   capital,
   lower,
 } from './quantity/index.ts';
+import type { HandoverCard, TravelReport } from './handover/index.ts';
 import type { Unheld } from './stands.ts';
 import type { Rolled } from './covers/index.ts';
 import type { Carving, Template } from './templates/index.ts';
@@ -252,4 +253,37 @@ export function firstOfCut(
   return asks
     ? { how: 'tight', says, more: `${asks.name}: ${lower(asks.notes[0]!)}`, piece: asks.pieces[0]! }
     : { how: 'fine', says };
+}
+
+/** The way out of the kitchen: what gives way on it, what warmth harms, or how it travels. */
+export function firstOfHandover(
+  { asked, cold, parcels, way }: Pick<TravelReport, 'asked' | 'cold' | 'parcels' | 'way'>,
+  { open, number }: HandoverCard,
+  better: TravelReport['better'] = [],
+  shown: Shown = METRIC,
+): FirstWord {
+  const gone = asked.find((a) => a.check.verdict === 'fails');
+  if (gone)
+    return {
+      how: 'fails',
+      says: `${gone.of} won’t hold ${gone.check.situation}.`,
+      more: better[0]?.says ?? gone.check.text,
+    };
+  const warm = cold.find((c) => c.verdict === 'fails');
+  if (warm) return { how: 'fails', says: `${warm.what}: too warm for too long.`, more: warm.says };
+  const [board] = parcels;
+  const n = parcels.length;
+  const box = board!.box.map((b) => formatLength(Math.ceil(b.value), shown)).join(' × ');
+  const left =
+    number.value === 0
+      ? 'Nothing in it is anything but food.'
+      : open.length === 0
+        ? `All ${number.value} things that are no food are counted.`
+        : `${number.value} things in it are no food; ${open.length === 1 ? 'one line' : `${inWords(open.length)} lines`} of the card not counted yet.`;
+  const tight = asked.some((a) => a.check.verdict === 'tight') || cold.some((c) => c.verdict === 'tight');
+  return {
+    how: tight ? 'tight' : 'fine',
+    says: `${n === 1 ? 'It travels as one' : `It travels in ${inWords(n)} boxes`}, ${way}: ${box} inside, ${formatMass(board!.weighs.value, shown)}.`,
+    more: left,
+  };
 }

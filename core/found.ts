@@ -29,7 +29,13 @@ export const FOUND = {
   height: ({ height }: Report) => height,
   eaters: ({ eaters }: Report) => eaters,
   needs: ({ needs }: Report) => needs,
-  travel: ({ travel }: Report) => travel,
+  /** How it travels as it is now; what is tried for it comes by itself. */
+  travel: ({ travel }: Report) => {
+    const { journey, way, apart, parcels, asked, fitted, onSite, cold, order, tools } = travel;
+    return { journey, way, apart, parcels, asked, fitted, onSite, cold, order, tools };
+  },
+  brakes: ({ travel }: Report) => travel.brakes,
+  betterApart: ({ travel }: Report) => travel.better,
   handover: ({ handover }: Report) => handover,
 } as const;
 

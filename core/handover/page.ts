@@ -10,13 +10,13 @@ type Mark = Page['marks'][number];
 /** Edge no printer reaches, mm; common practice. */
 const MARGIN: Mm = 14;
 /** Letters, mm: read at arm's length. Estimate. */
-const LETTERS = { title: 6.4, head: 4.2, text: 3.3, small: 2.8 } as const;
+const LETTERS = { title: 6.2, head: 4, text: 3.1, small: 2.7 } as const;
 /** From line to line, in heights of a letter. Common practice. */
-const LINE = 1.42;
+const LINE = 1.36;
 /** Width of a letter on average, in its height: Atkinson Hyperlegible Next, a little wide so that no line runs over. Estimate. */
-const LETTER_WIDE = 0.53;
+const LETTER_WIDE = 0.5;
 /** The figure at the head of the page, mm. Estimate. */
-const FIGURE = { wide: 58, tall: 74 } as const;
+const FIGURE = { wide: 52, tall: 56 } as const;
 /** Where the columns of the list begin, shares of its width. Estimate. */
 const COLUMNS = { number: 0.5, out: 0.6, where: 0.72 } as const;
 
@@ -68,7 +68,7 @@ function figureMarks(build: Build, letters: ReadonlyMap<string, string>): Mark[]
     ];
   });
   return [
-    ...outlines.map((o): Mark => ({ kind: 'line', points: o.map(put), closed: true, tone: 'help' })),
+    ...outlines.map((o): Mark => ({ kind: 'line', points: o.map(put), closed: true, tone: 'thin' })),
     ...rods,
   ];
 }
@@ -191,7 +191,7 @@ export function cardPages(
   const rest = card.notes.filter((x) => x.level !== 'must');
   if (rest.length > 0) {
     w.head('To know');
-    for (const n of rest) w.text(`${n.why} ${n.what}`);
+    for (const n of rest) w.text(`${n.why} ${n.what}`, LETTERS.small);
   }
   w.need(16);
   w.y += 6;

@@ -10,8 +10,8 @@ export type Mark =
       readonly kind: 'line';
       readonly points: readonly PaperPoint[];
       readonly closed: boolean;
-      /** `cut` is followed by the knife, `drawn` is the line it belongs to, `help` is for the hand that glues. */
-      readonly tone: 'cut' | 'drawn' | 'help' | 'bar';
+      /** `cut` is followed by the knife, `drawn` is the line it belongs to, `help` is for the hand that glues, `thin` a picture. */
+      readonly tone: 'cut' | 'drawn' | 'help' | 'bar' | 'thin';
     }
   | {
       readonly kind: 'words';

@@ -6,7 +6,8 @@ export const LENSES = [
   { id: 'cut', name: 'Cut', key: '4' },
   { id: 'days', name: 'Days', key: '5' },
   { id: 'bench', name: 'Bench', key: '6' },
-  { id: 'log', name: 'Log', key: '7' },
+  { id: 'handover', name: 'Handover', key: '7' },
+  { id: 'log', name: 'Log', key: '8' },
 ] as const;
 
 export type LensId = (typeof LENSES)[number]['id'];

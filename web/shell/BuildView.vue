@@ -43,6 +43,7 @@ const PANELS: Record<LensId, Component> = {
   cut: panel(() => import('../lenses/cut/CutLens.vue')),
   days: panel(() => import('../lenses/days/DaysLens.vue')),
   bench: panel(() => import('../lenses/bench/BenchLens.vue')),
+  handover: panel(() => import('../lenses/handover/HandoverLens.vue')),
   log: panel(() => import('../lenses/log/LogLens.vue')),
 };
 const Clock = part(() => import('./Clock.vue'));

@@ -13,7 +13,7 @@ import { usePreferences } from '../../state/preferences.ts';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import { EXTRA_PAPERS, useTemplates } from './papers.ts';
-import SavePages from './SavePages.vue';
+import SavePages from '../../shared/pages/SavePages.vue';
 import TemplatesView from './TemplatesView.vue';
 
 /** What is cut, carved and covered: paper at true size, sheets, layers of cake, and counts that come out even. */

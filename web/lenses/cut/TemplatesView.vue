@@ -3,7 +3,14 @@ import { computed } from 'vue';
 import { setTemplate, setWidth } from '@core/edits/index.ts';
 import { measureOf } from '@core/figure/index.ts';
 import { groundOf } from '@core/ground/index.ts';
-import { PAPERS, templateSizes, USES, type Page, type PaperId, type Template } from '@core/templates/index.ts';
+import {
+  PAPERS,
+  templateSizes,
+  USES,
+  type Page,
+  type PaperId,
+  type Template,
+} from '@core/templates/index.ts';
 import type { TemplateUse } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -13,7 +20,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import { choicesOf } from '../../shared/choices.ts';
-import PageView from './PageView.vue';
+import PageView from '../../shared/pages/PageView.vue';
 
 /** Paper at true size: what is cut by a knife, what is carved to, and the pages they lie on. */
 const props = defineProps<{

@@ -9,14 +9,14 @@ import { pdfJob, type WorkerJob } from '../../workers/client.ts';
 import { zipOfPages } from './zip.ts';
 
 /** Pages as one PDF, made in a worker, or as drawings in a zip. */
-const props = defineProps<{ pages: readonly Page[] }>();
+const props = withDefaults(defineProps<{ pages: readonly Page[]; what?: string }>(), { what: 'templates' });
 const here = useOpenBuild();
 const tell = useTell();
 /** Share that is made; undefined while nothing is. */
 const making = ref<number>();
 let job: WorkerJob<Uint8Array> | undefined;
 const fileName = (end: string): string =>
-  `${here.build.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-templates.${end}`;
+  `${here.build.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${props.what}.${end}`;
 async function savePdf(): Promise<void> {
   making.value = 0;
   const mine = pdfJob(props.pages, here.build.name, (share) => (making.value = share));
