@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import standaloneModule from 'ajv/dist/standalone/index.js';
 import { build } from 'rolldown';
-import { buildSchema, storesSchema } from '../core/files/schema.ts';
+import { buildSchema, manifestSchema, storesSchema } from '../core/files/schema.ts';
 import { hoisted } from './hoist.ts';
 
 // both packages are CommonJS; the default may sit one level down
@@ -15,13 +15,18 @@ const standalone = ((standaloneModule as unknown as { default?: unknown }).defau
 ) => string;
 
 /** The records that are checked, each in a module of its own so that a page loads only what it needs. */
-export const VALIDATORS = { validateBuild: 'build', validateStores: 'stores' } as const;
+export const VALIDATORS = {
+  validateBuild: 'build',
+  validateStores: 'stores',
+  validateManifest: 'manifest',
+} as const;
 export type ValidatorName = keyof typeof VALIDATORS;
 
-/** What each has found when it says yes, and the room that knows it. */
-const FOUND: Readonly<Record<ValidatorName, readonly [type: string, room: string]>> = {
-  validateBuild: ['Build', 'record'],
-  validateStores: ['StoresFile', 'stores'],
+/** What each has found when it says yes, and the module that knows it. */
+const FOUND: Readonly<Record<ValidatorName, readonly [type: string, module: string]>> = {
+  validateBuild: ['Build', '../../record/index.ts'],
+  validateStores: ['StoresFile', '../../stores/index.ts'],
+  validateManifest: ['Manifest', '../manifest.ts'],
 };
 
 export const validatorFile = (name: ValidatorName): string => `validate-${VALIDATORS[name]}`;
@@ -35,7 +40,7 @@ export async function validatorSource(name: ValidatorName = 'validateBuild'): Pr
     messages: false,
     // a part that is written once is compiled once
     inlineRefs: false,
-    schemas: [hoisted(buildSchema), hoisted(storesSchema)],
+    schemas: [hoisted(buildSchema), hoisted(storesSchema), hoisted(manifestSchema)],
   });
   const raw = join(tmpdir(), `${validatorFile(name)}-${process.pid}.mjs`);
   const out = join(tmpdir(), `${validatorFile(name)}-${process.pid}.out.mjs`);
@@ -67,11 +72,11 @@ if (process.argv[1] === import.meta.filename) {
   mkdirSync(GENERATED, { recursive: true });
   for (const name of Object.keys(VALIDATORS) as ValidatorName[]) {
     const file = validatorFile(name);
-    const [found, room] = FOUND[name];
+    const [found, module] = FOUND[name];
     writeFileSync(join(GENERATED, `${file}.js`), await validatorSource(name));
     writeFileSync(
       join(GENERATED, `${file}.d.ts`),
-      `import type { ${found} } from '../../${room}/index.ts';
+      `import type { ${found} } from '${module}';
 import type { SchemaError } from '../sentences.ts';
 
 /** Made by \`npm run generate\` from the records. */

@@ -13,3 +13,8 @@ applyTokens(document.documentElement);
 await openDb();
 createApp(App).use(createPinia()).use(router).mount('#app');
 watchForUpdates();
+// not in the way of the first view
+setTimeout(
+  () => void import('./storage/rolling.ts').then((m) => m.keepRolling()).catch(() => undefined),
+  5000,
+);

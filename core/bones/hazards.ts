@@ -170,7 +170,7 @@ export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine
   const lines: RemovalLine[] = rods.map((r) => ({
     id: `rod:${r.rod.id}`,
     of: { rod: r.rod.id },
-    what: `${r.letter} ${r.stock.name}, ${Math.round(r.length.value)} mm${r.rod.sleeved ? ', in a sleeve' : ''}`,
+    what: `${r.letter}: ${r.stock.name}, ${Math.round(r.length.value)} mm${r.rod.sleeved ? ', in a sleeve' : ''}`,
     number: r.rod.pair ? 2 : 1,
     where: throughWords(build, r.passes),
   }));

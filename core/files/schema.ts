@@ -5,6 +5,7 @@ import { GLUES, JOBS, MATERIAL_IDS } from '../pastes/index.ts';
 import type { field } from '../quantity/index.ts';
 import { buildRecord, REMADE } from '../record/index.ts';
 import { storesRecord } from '../stores/index.ts';
+import { manifestRecord } from './manifest.ts';
 import { CAUSES, MENDS, TROUBLES } from '../trouble/index.ts';
 
 const IN_CATALOGUES: Readonly<Record<field.Catalogue, readonly string[]>> = {
@@ -47,3 +48,6 @@ export const buildSchema = schemaOf('build', 'Elm Spindle build', buildRecord);
 
 /** Of the stores. */
 export const storesSchema = schemaOf('stores', 'Elm Spindle stores', storesRecord);
+
+/** Of the list in a backup. */
+export const manifestSchema = schemaOf('manifest', 'Elm Spindle backup', manifestRecord);

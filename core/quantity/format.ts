@@ -140,6 +140,13 @@ export function formatReckoned(figure: Reckoned, shown: Shown = METRIC): string 
   }
 }
 
+/** Bytes as people say them: `0.4 MB`, `38 MB`, `2.1 GB`. */
+export function formatBytes(bytes: number): string {
+  const mb = bytes / 1e6;
+  if (mb >= 1000) return `${(mb / 1000).toFixed(1)} GB`;
+  return mb < 10 ? `${mb.toFixed(1)} MB` : `${Math.round(mb)} MB`;
+}
+
 /** As a sentence begins: its first letter large. */
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

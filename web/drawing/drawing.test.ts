@@ -102,7 +102,10 @@ describe('what is done to a face', () => {
       outlines: head.drawn.outlines.map((o) => o.map(([x, y]) => [1.4 * x + 3, 0.8 * y] as const)),
     };
     // wherever it stands: laid on the first face, then stretched as the browser does it
-    for (const at of [[0, 0], [31, -12]] as const) {
+    for (const at of [
+      [0, 0],
+      [31, -12],
+    ] as const) {
       const [k, , , l, ox, oy] = stretchOf(head.drawn, wider, at)!
         .match(/-?[\d.]+(e-?\d+)?/g)!
         .map(Number) as [number, number, number, number, number, number];

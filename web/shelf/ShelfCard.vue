@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
-import { Archive, ArchiveRestore, Copy, Download, Trash2 } from '@lucide/vue';
+import { Archive, ArchiveRestore, Copy, Download, Share2, Trash2 } from '@lucide/vue';
 import { tellLocal } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { ShelfState } from '@core/shelf-state.ts';
@@ -8,8 +8,15 @@ import type { ShelfState } from '@core/shelf-state.ts';
 /** Names are read and opened before figures are drawn. */
 const ShelfFigure = defineAsyncComponent(() => import('./ShelfFigure.vue'));
 /** A build on the shelf: the figure, its name, and how it stands. */
-defineProps<{ build: Build; name: string; state: ShelfState | undefined; away: boolean }>();
-const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
+defineProps<{
+  build: Build;
+  name: string;
+  state: ShelfState | undefined;
+  away: boolean;
+  /** Files can be handed on from here. */
+  sharing: boolean;
+}>();
+const emit = defineEmits<{ copy: []; save: []; share: []; remove: []; putAway: [] }>();
 </script>
 
 <template>
@@ -46,6 +53,16 @@ const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
       @click="emit('save')"
     >
       <Download :size="16" />
+    </button>
+    <button
+      v-if="sharing"
+      class="button plain"
+      type="button"
+      :aria-label="`Hand ${name} on`"
+      title="Hand on"
+      @click="emit('share')"
+    >
+      <Share2 :size="16" />
     </button>
     <button
       class="button plain"

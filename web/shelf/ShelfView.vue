@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useTell } from '../state/tell.ts';
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { liveQuery } from 'dexie';
-import { FolderOpen, Plus } from '@lucide/vue';
-import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
+import { FolderOpen, Plus, ShieldCheck } from '@lucide/vue';
+import { canShare, openFile, saveBlob, saveToFile, share } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { db, keeping } from '../storage/db.ts';
 import { LONGEST_NAME } from '@core/quantity/index.ts';
@@ -27,6 +27,15 @@ const PAGE = 24;
 const shown = ref(PAGE);
 const problem = ref<string>();
 const chooser = ref<HTMLInputElement>();
+const KeepDialog = defineAsyncComponent(() => import('./KeepDialog.vue'));
+const safe = ref(false);
+/** A backup that was opened as a file. */
+const given = shallowRef<Blob>();
+const sharing = canShare();
+async function handOn(build: Build): Promise<void> {
+  const says = await share(build);
+  if (says) tell.error(says);
+}
 
 const toCards = cardReader();
 const watching = liveQuery(() => db.builds.toArray()).subscribe({
@@ -99,6 +108,12 @@ async function take(e: Event): Promise<void> {
   const file = input.files?.[0];
   input.value = '';
   if (!file) return;
+  problem.value = undefined;
+  const { isArchive } = await import('../storage/archive.ts');
+  if (await isArchive(file)) {
+    await takeArchive(file);
+    return;
+  }
   const read = await openFile(file);
   if (!read.ok) {
     problem.value = `${file.name} was not opened. ${read.problem.text} Nothing was changed.`;
@@ -106,6 +121,26 @@ async function take(e: Event): Promise<void> {
   }
   problem.value = undefined;
   const shelved = await shelve(read.value);
+  if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
+  else problem.value = shelved.problem.text;
+}
+/** A build with its pictures goes on the shelf; a backup is looked into first. */
+async function takeArchive(file: File): Promise<void> {
+  const [{ isOneBuild, readBackup }, { shelveWithPictures }] = await Promise.all([
+    import('../storage/backup.ts'),
+    import('../storage/restore.ts'),
+  ]);
+  const read = await readBackup(file);
+  if (!read.ok) {
+    problem.value = `${file.name} was not opened. ${read.problem.text}`;
+    return;
+  }
+  if (!isOneBuild(read.value)) {
+    given.value = file;
+    safe.value = true;
+    return;
+  }
+  const shelved = await shelveWithPictures(read.value);
   if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
   else problem.value = shelved.problem.text;
 }
@@ -153,6 +188,9 @@ async function demo(): Promise<void> {
         <router-link class="button" to="/reckoner">Reckoner</router-link>
         <router-link class="button" to="/stores">Stores</router-link>
         <button class="button" type="button" @click="demo">Bring back the examples</button>
+        <button class="button" type="button" @click="((given = undefined), (safe = true))">
+          <ShieldCheck :size="16" /> Keep it safe
+        </button>
         <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="16" /> Open a file
         </button>
@@ -161,7 +199,7 @@ async function demo(): Promise<void> {
           ref="chooser"
           class="visually-hidden"
           type="file"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json,application/zip"
           aria-label="Open a build file"
           tabindex="-1"
           @change="take"
@@ -209,8 +247,10 @@ async function demo(): Promise<void> {
           :name="c.name"
           :state="states.get(c.id)"
           :away="away.has(c.id)"
+          :sharing="sharing"
           @copy="copy(c.build)"
           @save="save(c.build)"
+          @share="handOn(c.build)"
           @remove="remove(c)"
           @put-away="putAway(c.id)"
         />
@@ -226,6 +266,7 @@ async function demo(): Promise<void> {
       Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
       law and licensed practice come first.
     </p>
+    <KeepDialog v-if="safe" v-model:open="safe" :given="given" />
   </main>
 </template>
 

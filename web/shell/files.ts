@@ -1,8 +1,7 @@
 import { reading } from '../storage/reading.ts';
-import { fileName, LARGEST_FILE, writeBuild } from '@core/files/index.ts';
+import { fileName, fileStem, LARGEST_FILE, writeBuild } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
-import { fail, listed, type Result, capital } from '@core/quantity/index.ts';
-import { pictureOf } from '../storage/pictures.ts';
+import { fail, type Result } from '@core/quantity/index.ts';
 
 /** Hand something to the person as a file. */
 export function saveBlob(blob: Blob, name: string): void {
@@ -14,23 +13,46 @@ export function saveBlob(blob: Blob, name: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
+/** A build as a file: plain where it has no pictures, else an archive with all of them. */
+export async function fileOf(build: Build): Promise<File> {
+  const { backupOf, packBackup } = await import('../storage/backup.ts');
+  const all = await backupOf(build).catch(() => undefined);
+  if (!all?.pictures.length)
+    return new File([writeBuild(build)], fileName(build), { type: 'application/json' });
+  const bytes = await packBackup(all);
+  return new File([bytes.slice()], `${fileStem(build.name)}.spindle.zip`, { type: 'application/zip' });
+}
+
 /**
  * Hand a build to the person as a file.
- * @returns what is not in it, in a sentence; undefined where all of it is
+ * @returns what is in it besides, in a sentence; undefined where it is the build alone
  */
 export async function saveToFile(build: Build): Promise<string | undefined> {
-  saveBlob(new Blob([writeBuild(build)], { type: 'application/json' }), fileName(build));
-  const [picture, looks] = await Promise.all([
-    pictureOf(build.id).catch(() => undefined),
-    Promise.resolve(build.log.filter((l) => l.picture !== undefined).length),
-  ]);
-  const left = [
-    ...(picture ? ['the picture behind the figure'] : []),
-    ...(looks > 0 ? [looks === 1 ? 'the picture in the log' : `the ${looks} pictures in the log`] : []),
-  ];
-  if (left.length === 0) return undefined;
-  const several = left.length > 1 || looks > 1;
-  return `Saved to a file. ${capital(listed(left))} ${several ? 'are' : 'is'} not in it: ${several ? 'they stay' : 'it stays'} in this browser.`;
+  const file = await fileOf(build);
+  saveBlob(file, file.name);
+  return file.type === 'application/zip' ? 'Saved to one file, with its pictures.' : undefined;
+}
+
+/** Whether this device can hand files on to another app or person. */
+export const canShare = (): boolean => {
+  try {
+    const probe = new File(['{}'], 'a.json', { type: 'application/json' });
+    return navigator.canShare?.({ files: [probe] }) ?? false;
+  } catch {
+    return false;
+  }
+};
+
+/** Hand a build on: to a phone beside, to whoever works with it. @returns what went wrong, in a sentence */
+export async function share(build: Build): Promise<string | undefined> {
+  try {
+    await navigator.share({ files: [await fileOf(build)], title: build.name });
+    return undefined;
+  } catch (error) {
+    // thought better of it
+    if ((error as { name?: string }).name === 'AbortError') return undefined;
+    return 'It could not be handed on from here. Save it to a file instead.';
+  }
 }
 
 /** Read a build from a file somebody chose; nothing is kept of a wrong one. */

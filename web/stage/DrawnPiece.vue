@@ -33,9 +33,7 @@ const across = computed(() => {
 const under = computed(
   () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
 );
-const marks = computed(() =>
-  marksAt(props.laid ?? props.shape, props.surface.texture, [props.x, props.y]),
-);
+const marks = computed(() => marksAt(props.laid ?? props.shape, props.surface.texture, [props.x, props.y]));
 const stretched = computed(() => stretchOf(props.laid ?? props.shape, props.shape, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */

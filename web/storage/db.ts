@@ -60,6 +60,14 @@ export interface StoredPart {
   readonly build: Build;
 }
 
+/** A copy of everything but the pictures, made by itself. */
+export interface RollingCopy {
+  readonly id: string;
+  readonly at: number;
+  readonly builds: number;
+  readonly blob: Blob;
+}
+
 /** A browser's database, or something that stands in for it. */
 export interface Engine {
   readonly indexedDB: IDBFactory;
@@ -75,6 +83,7 @@ export class SpindleDb extends Dexie {
   declare pastes: EntityTable<OwnPaste, 'id'>;
   declare book: EntityTable<BookedBatch, 'id'>;
   declare parts: EntityTable<StoredPart, 'id'>;
+  declare rolling: EntityTable<RollingCopy, 'id'>;
 
   constructor(name = MINE, engine?: Engine) {
     super(name, engine);
@@ -87,6 +96,8 @@ export class SpindleDb extends Dexie {
     this.version(3).stores({ parts: 'id' });
     // and version 4 the book of what was mixed
     this.version(4).stores({ book: 'id, &number' });
+    // and version 5 copies made by themselves
+    this.version(5).stores({ rolling: 'id, at' });
   }
 }
 

@@ -149,7 +149,7 @@ const SIGN = { holds: '●', tight: '◆', fails: '▲' } as const;
       </thead>
       <tbody>
         <tr v-for="b in brakes" :key="b.name">
-          <td>{{ b.name }}, <WhyButton :figure="b.pull" :text="`${b.pull.value} g`" /></td>
+          <td>{{ b.name }}, <WhyButton :figure="b.pull" :text="`${b.pull.value} of its weight`" /></td>
           <template v-if="b.hardest">
             <td>
               {{ b.hardest.of }}
