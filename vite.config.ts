@@ -9,19 +9,37 @@ import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig, type Plugin } from 'vite';
 
 /** Compress what is served for ever once, when it is built. */
-const compressOnce = (): Plugin => ({
-  name: 'compress-once',
-  apply: 'build',
-  closeBundle() {
-    const assets = fileURLToPath(new URL('./dist/assets/', import.meta.url));
-    if (!existsSync(assets)) return;
-    for (const file of readdirSync(assets))
-      if (/\.(js|css|svg|wasm)$/.test(file))
-        writeFileSync(`${assets}${file}.gz`, gzipSync(readFileSync(assets + file), { level: 9 }));
-  },
-});
+const compressOnce = (): Plugin => {
+  let out = 'dist';
+  return {
+    name: 'compress-once',
+    apply: 'build',
+    configResolved: (config) => void (out = config.build.outDir),
+    closeBundle: () => {
+      const assets = `${out}/assets/`;
+      if (!existsSync(assets)) return;
+      for (const file of readdirSync(assets))
+        if (/\.(js|css|svg|wasm)$/.test(file))
+          writeFileSync(`${assets}${file}.gz`, gzipSync(readFileSync(assets + file), { level: 9 }));
+    },
+  };
+};
 
 const common = { environment: 'node' as const, setupFiles: ['tools/property-seed.ts'], testTimeout: 180_000 };
+
+/** A host that knows no way but its files answers with this page whatever is asked for: it is the app itself. */
+const answersAll = (): Plugin => {
+  let out = 'dist';
+  return {
+    name: 'answers-all',
+    apply: 'build',
+    configResolved: (config) => void (out = config.build.outDir),
+    closeBundle: () => {
+      const page = `${out}/index.html`;
+      if (existsSync(page)) writeFileSync(`${out}/404.html`, readFileSync(page));
+    },
+  };
+};
 
 export default defineConfig({
   publicDir: 'web/public',
@@ -34,6 +52,7 @@ export default defineConfig({
       resolvers: [AntDesignVueResolver({ importStyle: false })],
     }),
     compressOnce(),
+    answersAll(),
     VitePWA({
       registerType: 'prompt',
       injectRegister: false,
@@ -41,10 +60,10 @@ export default defineConfig({
         name: 'Elm Spindle',
         short_name: 'Elm Spindle',
         display: 'standalone',
-        start_url: '/',
+        start_url: '.',
         background_color: '#eceeed',
         theme_color: '#f7f8f7',
-        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+        icons: [{ src: 'mark.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff,woff2,wasm}'],

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { finding } from './find/finding.ts';
 import { missingPart, newVersion, reload } from './updates.ts';
 import LightDefs from './drawing/LightDefs.vue';
 import AlarmBar from './shared/AlarmBar.vue';
@@ -7,7 +9,14 @@ import TellLayer from './shared/TellLayer.vue';
 
 // opened by a tap, and not needed for the first view
 const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'));
+const FindDialog = defineAsyncComponent(() => import('./find/FindDialog.vue'));
 const ThemedRoom = defineAsyncComponent(() => import('./ThemedRoom.vue'));
+// a build has a key sheet of its own, with this among it
+useEventListener('keydown', (e: KeyboardEvent) => {
+  if (e.key.toLowerCase() !== 'k' || !(e.ctrlKey || e.metaKey) || e.altKey) return;
+  e.preventDefault();
+  finding.value = true;
+});
 </script>
 
 <template>
@@ -29,6 +38,7 @@ const ThemedRoom = defineAsyncComponent(() => import('./ThemedRoom.vue'));
       <router-view class="view" />
       <SumsDialog />
     </ThemedRoom>
+    <FindDialog v-if="finding" v-model:open="finding" />
     <TellLayer />
   </div>
 </template>

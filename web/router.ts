@@ -2,7 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router';
 import { missingPart } from './updates.ts';
 
 export const router = createRouter({
-  history: createWebHistory(),
+  history: createWebHistory(import.meta.env.BASE_URL),
   routes: [
     {
       path: '/',
@@ -20,6 +20,11 @@ export const router = createRouter({
       path: '/reckoner/:question?',
       name: 'reckoner',
       component: () => import('./reckoner/ReckonerView.vue'),
+    },
+    {
+      path: '/handbook/:page?',
+      name: 'handbook',
+      component: () => import('./handbook/HandbookView.vue'),
     },
     {
       path: '/build/:id/sheet/paste',

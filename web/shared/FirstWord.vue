@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import { BookOpen } from '@lucide/vue';
 import type { FirstWord } from '@core/first-words.ts';
 
 /** What is said first under a lens: one sentence, why, and in the slot what to do about it. */
@@ -14,7 +15,16 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
 
 <template>
   <header class="first" :class="word.how">
-    <p class="kicker">{{ lens }}</p>
+    <p class="kicker">
+      {{ lens }}
+      <router-link
+        :to="`/handbook/${lens.toLowerCase()}`"
+        class="book"
+        :aria-label="`Handbook: ${lens}`"
+        title="What this is for"
+        ><BookOpen :size="15" aria-hidden="true"
+      /></router-link>
+    </p>
     <!-- said aloud when it changes while one is here -->
     <p class="visually-hidden" role="status">{{ spoken }}</p>
     <h1>
@@ -32,7 +42,20 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
   padding: 2px 0 10px;
 }
 .kicker {
+  display: flex;
+  gap: 8px;
+  align-items: center;
   color: var(--ink-2);
+}
+.book {
+  display: grid;
+  place-items: center;
+  min-width: 28px;
+  min-height: 24px;
+  color: var(--ink-2);
+}
+.book:hover {
+  color: var(--elm);
 }
 h1 {
   font-size: clamp(21px, 4.6cqi, 27px);

@@ -8,6 +8,7 @@ import { keeping, type RollingCopy } from '../storage/db.ts';
 import { mergeIn, outlookOf, replaceAll, type Outlook } from '../storage/restore.ts';
 import { rollingCopies } from '../storage/rolling.ts';
 import { askForGood, roomKept, type RoomKept } from '../storage/room.ts';
+import ThemedRoom from '../ThemedRoom.vue';
 import { useTell } from '../state/tell.ts';
 
 /** Everything in one file and back: what it would do is said before it is done. */
@@ -104,85 +105,87 @@ async function forGood(): Promise<void> {
 </script>
 
 <template>
-  <a-modal v-model:open="open" title="Keep it safe" :footer="null" width="640px">
-    <p v-if="keeping === 'memory'" class="problem">
-      ▲ This browser keeps nothing here: what is on the shelf is gone with the page. Save everything to a
-      file.
-    </p>
-    <p v-else-if="room" class="room">
-      <template v-if="room.used !== undefined && room.most !== undefined"
-        >{{ formatBytes(room.used) }} used of the {{ formatBytes(room.most) }} this browser gives. </template
-      ><template v-if="room.forGood">It is kept until you take it away.</template
-      ><template v-else-if="room.forGood === false"
-        >The browser may clear it when it runs short of room.
-        <button class="button" type="button" @click="forGood">
-          <ShieldCheck :size="15" /> Ask it to keep it
-        </button></template
-      >
-    </p>
-    <div class="row">
-      <button class="button main" type="button" :disabled="doing !== undefined" @click="save">
-        <Download :size="15" /> Save everything to one file
-      </button>
-      <button class="button" type="button" :disabled="doing !== undefined" @click="chooser?.click()">
-        <FolderOpen :size="15" /> Open a backup
-      </button>
-      <input
-        ref="chooser"
-        class="visually-hidden"
-        type="file"
-        accept=".zip,application/zip"
-        aria-label="Open a backup file"
-        tabindex="-1"
-        @change="take"
-      />
-    </div>
-    <p class="muted">
-      All builds with their pictures and logs, parts of your own, the stores, the book of batches and what you
-      set. It is a plain archive: each build in it is a file of its own.
-    </p>
-    <p v-if="doing" role="status" class="muted">{{ doing }}</p>
-    <p v-if="problem" role="alert" class="problem">▲ {{ problem }}</p>
-
-    <section v-if="found" class="found" aria-label="In the backup">
-      <h3>In the backup of {{ when(Date.parse(found.backup.made)) }}</h3>
-      <p v-if="missing">Not here yet: {{ missing }}.</p>
-      <p v-else>Everything in it is here.</p>
-      <p v-if="found.outlook.same.length">
-        The same here: {{ some(found.outlook.same.length, 'build', 'builds') }}.
+  <ThemedRoom>
+    <a-modal v-model:open="open" title="Keep it safe" :footer="null" width="640px">
+      <p v-if="keeping === 'memory'" class="problem">
+        ▲ This browser keeps nothing here: what is on the shelf is gone with the page. Save everything to a
+        file.
       </p>
-      <p v-if="found.outlook.differ.length">
-        Changed since: {{ listed(found.outlook.differ.map((n) => `“${n}”`)) }}.
-        {{ found.outlook.differ.length === 1 ? 'It comes' : 'They come' }} in beside yours, under a name that
-        says so.
+      <p v-else-if="room" class="room">
+        <template v-if="room.used !== undefined && room.most !== undefined"
+          >{{ formatBytes(room.used) }} used of the {{ formatBytes(room.most) }} this browser gives. </template
+        ><template v-if="room.forGood">It is kept until you take it away.</template
+        ><template v-else-if="room.forGood === false"
+          >The browser may clear it when it runs short of room.
+          <button class="button" type="button" @click="forGood">
+            <ShieldCheck :size="15" /> Ask it to keep it
+          </button></template
+        >
       </p>
       <div class="row">
-        <button
-          v-if="missing || found.outlook.differ.length"
-          class="button main"
-          type="button"
-          @click="bring('merge')"
-        >
-          Bring in what is missing
+        <button class="button main" type="button" :disabled="doing !== undefined" @click="save">
+          <Download :size="15" /> Save everything to one file
         </button>
-        <button class="button" type="button" @click="bring('replace')">Replace everything here</button>
+        <button class="button" type="button" :disabled="doing !== undefined" @click="chooser?.click()">
+          <FolderOpen :size="15" /> Open a backup
+        </button>
+        <input
+          ref="chooser"
+          class="visually-hidden"
+          type="file"
+          accept=".zip,application/zip"
+          aria-label="Open a backup file"
+          tabindex="-1"
+          @change="take"
+        />
       </div>
-    </section>
+      <p class="muted">
+        All builds with their pictures and logs, parts of your own, the stores, the book of batches and what
+        you set. It is a plain archive: each build in it is a file of its own.
+      </p>
+      <p v-if="doing" role="status" class="muted">{{ doing }}</p>
+      <p v-if="problem" role="alert" class="problem">▲ {{ problem }}</p>
 
-    <template v-if="copies.length">
-      <h3>Copies made by themselves</h3>
-      <p class="muted">Once a day while you work, without the pictures; the last seven are kept here.</p>
-      <ul>
-        <li v-for="c in copies" :key="c.id">
-          <span
-            ><History :size="15" aria-hidden="true" /> {{ when(c.at) }},
-            {{ some(c.builds, 'build', 'builds') }}</span
+      <section v-if="found" class="found" aria-label="In the backup">
+        <h3>In the backup of {{ when(Date.parse(found.backup.made)) }}</h3>
+        <p v-if="missing">Not here yet: {{ missing }}.</p>
+        <p v-else>Everything in it is here.</p>
+        <p v-if="found.outlook.same.length">
+          The same here: {{ some(found.outlook.same.length, 'build', 'builds') }}.
+        </p>
+        <p v-if="found.outlook.differ.length">
+          Changed since: {{ listed(found.outlook.differ.map((n) => `“${n}”`)) }}.
+          {{ found.outlook.differ.length === 1 ? 'It comes' : 'They come' }} in beside yours, under a name
+          that says so.
+        </p>
+        <div class="row">
+          <button
+            v-if="missing || found.outlook.differ.length"
+            class="button main"
+            type="button"
+            @click="bring('merge')"
           >
-          <button class="button plain" type="button" @click="look(c.blob)">Look into it</button>
-        </li>
-      </ul>
-    </template>
-  </a-modal>
+            Bring in what is missing
+          </button>
+          <button class="button" type="button" @click="bring('replace')">Replace everything here</button>
+        </div>
+      </section>
+
+      <template v-if="copies.length">
+        <h3>Copies made by themselves</h3>
+        <p class="muted">Once a day while you work, without the pictures; the last seven are kept here.</p>
+        <ul>
+          <li v-for="c in copies" :key="c.id">
+            <span
+              ><History :size="15" aria-hidden="true" /> {{ when(c.at) }},
+              {{ some(c.builds, 'build', 'builds') }}</span
+            >
+            <button class="button plain" type="button" @click="look(c.blob)">Look into it</button>
+          </li>
+        </ul>
+      </template>
+    </a-modal>
+  </ThemedRoom>
 </template>
 
 <style scoped>

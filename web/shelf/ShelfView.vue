@@ -3,9 +3,10 @@ import { useTell } from '../state/tell.ts';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { liveQuery } from 'dexie';
-import { FolderOpen, Plus, ShieldCheck } from '@lucide/vue';
+import { FolderOpen, Plus, Search, ShieldCheck } from '@lucide/vue';
 import { canShare, openFile, saveBlob, saveToFile, share } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
+import { finding } from '../find/finding.ts';
 import { db, keeping } from '../storage/db.ts';
 import { LONGEST_NAME } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
@@ -185,6 +186,10 @@ async function demo(): Promise<void> {
         <h1>Elm Spindle</h1>
       </div>
       <div class="row">
+        <button class="button" type="button" title="Find anything (Ctrl K)" @click="finding = true">
+          <Search :size="16" /> Find
+        </button>
+        <router-link class="button" to="/handbook">Handbook</router-link>
         <router-link class="button" to="/reckoner">Reckoner</router-link>
         <router-link class="button" to="/stores">Stores</router-link>
         <button class="button" type="button" @click="demo">Bring back the examples</button>

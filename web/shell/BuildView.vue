@@ -12,6 +12,7 @@ import { useFound } from '../state/found.ts';
 import { reckoningNow, useReckoning } from '../state/reckoning.ts';
 import { useRinging } from '../state/ring.ts';
 import { useReference } from '../state/reference.ts';
+import { actsHere, finding } from '../find/finding.ts';
 import Stage from '../stage/Stage.vue';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
@@ -27,6 +28,8 @@ import Spindle from './Spindle.vue';
 import TopRail from './TopRail.vue';
 import Segments from '../shared/Segments.vue';
 
+/** Done by name instead of by key. */
+const NO_KEY = new KeyboardEvent('keydown');
 /** A part of the app that is fetched when it is first needed; where it does not come, that is said in its place. */
 const part = (loader: () => Promise<Component>) =>
   defineAsyncComponent({ loader, errorComponent: MissingPart, delay: 0 });
@@ -50,7 +53,6 @@ const Clock = part(() => import('./Clock.vue'));
 const RoomDrawer = part(() => import('./RoomDrawer.vue'));
 const BriefDialog = part(() => import('./BriefDialog.vue'));
 const VariationsDialog = part(() => import('./VariationsDialog.vue'));
-const FindDialog = part(() => import('./FindDialog.vue'));
 const KeysDialog = part(() => import('./KeysDialog.vue'));
 const TurnView = part(() => import('../turn/TurnView.vue'));
 const AddPiece = part(() => import('../lenses/shape/AddPiece.vue'));
@@ -63,7 +65,6 @@ const tell = useTell();
 const problem = ref<string>();
 const room = ref(false);
 const keys = ref(false);
-const finding = ref(false);
 const brief = ref(false);
 const varying = ref(false);
 const adding = ref(false);
@@ -192,6 +193,25 @@ const shortcuts = useBuildKeys({
   wholeFigure: () => figure.value?.wholeFigure(),
 });
 useShortcuts(() => shortcuts.value);
+// what can be done here is found by name
+watch(
+  shortcuts,
+  (list) =>
+    (actsHere.value = [
+      ...list
+        .filter((s) => !s.edits && !/^(\d|Escape|Ctrl K)$/.test(s.keys))
+        .map((s) => ({ text: s.says, kind: s.keys.replaceAll('Arrow', ''), go: () => s.run(NO_KEY) })),
+      ...(
+        [
+          ['The brief: day, way, who eats it', brief],
+          ['The room and the workshop', room],
+          ['Variations', varying],
+        ] as const
+      ).map(([text, on]) => ({ text, kind: 'do', go: () => void (on.value = true) })),
+    ]),
+  { immediate: true },
+);
+onBeforeUnmount(() => (actsHere.value = []));
 </script>
 
 <template>
@@ -247,7 +267,6 @@ useShortcuts(() => shortcuts.value);
     <RoomDrawer v-if="room" v-model:open="room" />
     <VariationsDialog v-if="varying" v-model:open="varying" />
     <BriefDialog v-if="brief && store.report" v-model:open="brief" />
-    <FindDialog v-if="finding && store.report" v-model:open="finding" />
     <KeysDialog v-if="keys" v-model:open="keys" :list="shortcuts" />
     <AddPiece v-if="adding" v-model:open="adding" />
   </div>

@@ -3,8 +3,8 @@ import { computed, ref, shallowRef } from 'vue';
 import { readLine, type InstrumentLine } from '@core/bench/index.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
 
-const STREAM = '/instruments/stream';
-const SIMULATED = '/instruments/simulated';
+const STREAM = `${import.meta.env.BASE_URL}instruments/stream`;
+const SIMULATED = `${import.meta.env.BASE_URL}instruments/simulated`;
 /** Nothing heard for so long: it is lost, ms. */
 const SILENT_FOR = 12_000;
 /** It is asked again after so long, ms; longer each time, up to the second. */

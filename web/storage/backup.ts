@@ -186,6 +186,19 @@ function parsed(files: Unzipped, at: { readonly file: string; readonly crc: numb
   }
 }
 
+/** What was set, each from JSON of its own. */
+function settingsIn(settings: Manifest['settings']): Result<Setting[]> {
+  const set: Setting[] = [];
+  for (const { key, json } of settings) {
+    try {
+      set.push({ key, value: JSON.parse(json) as unknown });
+    } catch {
+      return fail(`${DAMAGED} What was set in it cannot be read.`);
+    }
+  }
+  return ok(set);
+}
+
 /** Read a backup; whole, or not at all. Whatever is wrong with it is said, with the name of what it is wrong with. */
 export async function readBackup(file: Blob): Promise<Result<Backup>> {
   if (file.size > MOST.archive) return fail('The file is larger than any backup.');
@@ -238,14 +251,8 @@ export async function readBackup(file: Blob): Promise<Result<Backup>> {
     if (!told.ok) return fail(`${DAMAGED} The stores in it: ${told.problem.text}`);
     larder = told.value;
   }
-  const set: Setting[] = [];
-  for (const { key, json } of settings) {
-    try {
-      set.push({ key, value: JSON.parse(json) as unknown });
-    } catch {
-      return fail(`${DAMAGED} What was set in it cannot be read.`);
-    }
-  }
+  const set = settingsIn(settings);
+  if (!set.ok) return set;
   return ok({
     made,
     builds: shelf,
@@ -253,7 +260,7 @@ export async function readBackup(file: Blob): Promise<Result<Backup>> {
     parts: own,
     pictures: shown,
     stores: larder,
-    settings: set.filter((s) => !OF_HERE.has(s.key)),
+    settings: set.value.filter((s) => !OF_HERE.has(s.key)),
   });
 }
 
