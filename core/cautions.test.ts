@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cautionsAt, workedSince } from './cautions.ts';
+import { cautionsAt, cautionsIn, workedSince } from './cautions.ts';
 import type { Step } from './days/index.ts';
 import { tick } from './edits/index.ts';
 import { CAUTIONS, finishNamed } from './finish/index.ts';
@@ -81,5 +81,24 @@ describe('how long one has been at it', () => {
     expect(workedSince(build, T)).toBe(50);
     expect(workedSince(otter, T)).toBe(0);
     expect(workedSince(tick(otter, 'a', at(-30)), T)).toBe(0);
+  });
+});
+
+describe('cautions stand in every room before the bench', () => {
+  it('where the hazard is, and nowhere else', () => {
+    const words = (build: Build, place: Parameters<typeof cautionsIn>[1]) =>
+      cautionsIn(build, place).join(' ');
+    expect(words(otter, 'bones')).toMatch(/Saw and drill/);
+    expect(words({ ...otter, rods: [] }, 'bones')).toBe('');
+    expect(words(otter, 'handover')).toMatch(/sticks are out/);
+    expect(words(savoy, 'paste')).toMatch(/microwave/);
+    expect(words(otter, 'paste')).not.toMatch(/microwave/);
+    expect(words(otter, 'cut')).toMatch(/Pencil.*paper/);
+    expect(words(savoy, 'handover')).toMatch(/out of the fridge/);
+    const working = (to: string): Build => ({ ...otter, hours: [{ day: 1, from: '19:00', to }] });
+    expect(words(working('23:30'), 'days')).toMatch(/late into the evening/);
+    expect(words(working('21:00'), 'days')).not.toMatch(/late/);
+    const plain = { ...otter, pieces: otter.pieces.map((p) => ({ ...p, texture: 'none' as const })) };
+    expect([words(otter, 'shape') === '', words(plain, 'shape')]).toEqual([false, '']);
   });
 });

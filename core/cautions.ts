@@ -108,6 +108,116 @@ export function cautionsAt(at: CautionAt): string[] {
   return [...ROWS.filter((c) => c.arises(at)).map((c) => c.advice), ...(finish ? [CAUTIONS[finish]] : [])];
 }
 
+/** Where somebody stands who looks at a build. */
+export type CautionPlace = 'shape' | 'bones' | 'paste' | 'cut' | 'days' | 'handover';
+
+/** A hazard that is seen before anybody is at the bench. Common practice; local rules and licensed practice come first. */
+interface PlacedCaution {
+  readonly id: string;
+  readonly at: readonly CautionPlace[];
+  readonly arises: (build: Build) => boolean;
+  readonly advice: string;
+}
+
+const someBlend = (is: (b: Build['blends'][number]) => boolean) => (build: Build) => build.blends.some(is);
+const cutsFlat = (build: Build): boolean => build.pieces.some((p) => formBody(p.form).type === 'flat');
+const isCarved = (build: Build): boolean =>
+  build.pieces.some((p) => p.core === 'cake' && p.form.kind !== 'ball');
+const adviceOf = (id: string): string => ROWS.find((r) => r.id === id)!.advice;
+
+/** A hazard more is an entry more. */
+const PLACED: readonly PlacedCaution[] = [
+  {
+    id: 'tools',
+    at: ['shape'],
+    arises: (build) => build.pieces.some((p) => p.texture !== 'none'),
+    advice:
+      'Texture with tools kept for food: craft tools, make-up brushes and pencils shed what nobody should eat.',
+  },
+  {
+    id: 'saw',
+    at: ['bones'],
+    arises: (build) => build.rods.length > 0 || build.mast !== undefined,
+    advice:
+      'Saw and drill away from the bench, round off splinters, wash and dry every rod: dust of wood and metal is no food.',
+  },
+  {
+    id: 'wire',
+    at: ['bones'],
+    arises: (build) => build.rods.some((r) => rodStock(r.stock).material === 'florist'),
+    advice: adviceOf('wire'),
+  },
+  {
+    id: 'foil',
+    at: ['bones'],
+    arises: (build) => build.mast !== undefined,
+    advice: adviceOf('foil'),
+  },
+  {
+    id: 'syrup',
+    at: ['paste'],
+    arises: someBlend((b) => materialOf(b.base).chocolate !== undefined),
+    advice: adviceOf('syrup'),
+  },
+  { id: 'powder', at: ['paste'], arises: someBlend((b) => b.powder > 0), advice: adviceOf('powder') },
+  {
+    id: 'egg',
+    at: ['paste'],
+    arises: (build) =>
+      build.pieces.some((p) => GLUES.find((g) => g.id === p.glue)?.allergens.includes('egg')),
+    advice: adviceOf('egg'),
+  },
+  {
+    id: 'dust',
+    at: ['paste'],
+    arises: (build) => build.steps.own.some((o) => o.finish !== undefined),
+    advice:
+      'Dusts, metallics and sprays: only those sold for eating where it is eaten, a mask where they hang in the air, a window open.',
+  },
+  {
+    id: 'blade',
+    at: ['cut'],
+    arises: (build) => cutsFlat(build) || isCarved(build),
+    advice: adviceOf('blade'),
+  },
+  {
+    id: 'pencil',
+    at: ['cut'],
+    arises: cutsFlat,
+    advice:
+      'Pencil and printer’s ink stay on the paper: the drawn side is turned away from paste that is eaten.',
+  },
+  {
+    id: 'late',
+    at: ['days'],
+    arises: (build) => build.hours.some((h) => Number.parseInt(h.to, 10) >= LATE),
+    advice: 'Your hours run late into the evening: plan blades, saws and hot syrup for the day.',
+  },
+  {
+    id: 'cold',
+    at: ['days', 'handover'],
+    arises: (build) => build.cake.tiers.length > 0 || isCarved(build),
+    advice: adviceOf('cold'),
+  },
+  {
+    id: 'lift',
+    at: ['handover'],
+    arises: (build) => build.cake.tiers.length > 0,
+    advice: adviceOf('lift'),
+  },
+  {
+    id: 'wired',
+    at: ['handover'],
+    arises: (build) => build.rods.length > 0 || build.mast !== undefined,
+    advice:
+      'Nobody cuts into it before the sticks are out: the card goes with it, and is read aloud to whoever serves.',
+  },
+];
+
+/** Hazards that are to be known where somebody stands, before they are at the bench. */
+export const cautionsIn = (build: Build, place: CautionPlace): string[] =>
+  PLACED.filter((c) => c.at.includes(place) && c.arises(build)).map((c) => c.advice);
+
 /** A pause longer than this is a rest, minutes. Estimate. */
 const REST = 60;
 

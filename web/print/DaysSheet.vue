@@ -21,7 +21,7 @@ const resting = (from: number, to: number, next: number | undefined) =>
 
 <template>
   <SheetPage lens="days" title="Days">
-    <p v-if="!plan || !origin" class="muted">
+    <p v-if="!plan || !origin" class="muted" :class="{ noprint: store.planning !== undefined }">
       {{ store.planning !== undefined ? 'Planning…' : 'There is no plan to print yet.' }}
     </p>
     <template v-else>

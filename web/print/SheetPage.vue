@@ -84,13 +84,24 @@ const print = () => window.print();
 .sheet tr {
   break-inside: avoid;
 }
+.sheet h2 {
+  break-after: avoid;
+}
+/* heads come again on every page a table runs over */
+.sheet thead {
+  display: table-header-group;
+}
 .sheet .n {
   text-align: right;
   white-space: nowrap;
 }
 @page {
   size: A4;
-  margin: 14mm;
+  margin: 14mm 14mm 18mm;
+  @bottom-right {
+    content: 'page ' counter(page) ' of ' counter(pages);
+    font-size: 9pt;
+  }
 }
 @media print {
   html,

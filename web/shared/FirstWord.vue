@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { BookOpen } from '@lucide/vue';
+import { readSetting, writeSetting } from '../storage/settings.ts';
 import type { FirstWord } from '@core/first-words.ts';
 
 /** What is said first under a lens: one sentence, why, and in the slot what to do about it. */
@@ -10,6 +11,17 @@ watch(
   () => props.word.says,
   (says) => (spoken.value = says),
 );
+/** The first time somebody is here a word is said about it; then never again. */
+const isNew = ref(false);
+const key = `hint:${props.lens}`;
+void readSetting(key, false).then(
+  (known) => (isNew.value = !known),
+  () => undefined,
+);
+function seen(): void {
+  isNew.value = false;
+  void writeSetting(key, true).catch(() => undefined);
+}
 const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
 </script>
 
@@ -31,6 +43,13 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
       <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span>{{ word.says }}
     </h1>
     <p v-if="word.more" class="more">{{ word.more }}</p>
+    <p v-if="isNew" class="hint">
+      New here?
+      <router-link :to="`/handbook/${lens.toLowerCase()}`" @click="seen"
+        >What {{ lens }} is for, in a minute</router-link
+      >
+      <button type="button" class="button plain" @click="seen">Not now</button>
+    </p>
     <slot></slot>
   </header>
 </template>
@@ -46,6 +65,12 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
   gap: 8px;
   align-items: center;
   color: var(--ink-2);
+}
+.hint {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
 }
 .book {
   display: grid;

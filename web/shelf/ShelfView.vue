@@ -192,7 +192,6 @@ async function demo(): Promise<void> {
         <router-link class="button" to="/handbook">Handbook</router-link>
         <router-link class="button" to="/reckoner">Reckoner</router-link>
         <router-link class="button" to="/stores">Stores</router-link>
-        <button class="button" type="button" @click="demo">Bring back the examples</button>
         <button class="button" type="button" @click="((given = undefined), (safe = true))">
           <ShieldCheck :size="16" /> Keep it safe
         </button>
@@ -270,6 +269,7 @@ async function demo(): Promise<void> {
     <p class="foot muted">
       Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
       law and licensed practice come first.
+      <button class="button plain" type="button" @click="demo">Bring back the examples</button>
     </p>
     <KeepDialog v-if="safe" v-model:open="safe" :given="given" />
   </main>

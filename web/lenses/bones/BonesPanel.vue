@@ -14,6 +14,7 @@ import Segments from '../../shared/Segments.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import FirstMend from './FirstMend.vue';
 import LoadBar from './LoadBar.vue';
@@ -207,6 +208,7 @@ watch(
       {{ bones.limits }} Weight of the rods <WhyButton :figure="tally.mass" after="." /> Every rod is counted
       in and out.
     </p>
+    <TakeCare place="bones" />
   </div>
 </template>
 

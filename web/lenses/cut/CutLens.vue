@@ -10,6 +10,7 @@ import {
 import { pagesOf, PAPERS, type Template } from '@core/templates/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import { EXTRA_PAPERS, useTemplates } from './papers.ts';
@@ -86,5 +87,6 @@ const double = (t: Template, on: boolean): void => {
     <CoversView v-else-if="view === 'covers'" />
     <CarvingView v-else-if="view === 'carving'" />
     <CountsView v-else />
+    <TakeCare place="cut" />
   </div>
 </template>

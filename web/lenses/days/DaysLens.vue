@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { firstOfDays } from '@core/first-words.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import AheadView from './AheadView.vue';
 import PlanView from './PlanView.vue';
@@ -33,5 +34,6 @@ const view = ref<'plan' | 'joins' | 'ahead' | 'firming'>('plan');
     <JoinsView v-else-if="view === 'joins'" />
     <AheadView v-else-if="view === 'ahead'" />
     <FirmingView v-else />
+    <TakeCare place="days" />
   </div>
 </template>

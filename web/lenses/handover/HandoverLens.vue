@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { firstOfHandover } from '@core/first-words.ts';
 import { useFound } from '../../state/found.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import CardView from './CardView.vue';
@@ -32,5 +33,6 @@ const view = ref<View>('travel');
     </div>
     <TravelView v-if="view === 'travel' && travel" :travel="travel" :better="better ?? []" />
     <CardView v-else-if="view === 'card' && card" :card="card" />
+    <TakeCare place="handover" />
   </div>
 </template>

@@ -7,6 +7,7 @@ import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import { usePreferences } from '../../state/preferences.ts';
 import { firstOfColours, firstOfPaste } from '@core/first-words.ts';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import MixView from './MixView.vue';
 import Segments from '../../shared/Segments.vue';
@@ -68,5 +69,6 @@ onBeforeUnmount(() => (stage.lit = undefined));
     </div>
     <EaterNotes v-if="view === 'mix'" :notes="eaters?.notes ?? []" :at="['paste', 'glue', 'cake']" />
     <component :is="VIEWS[view].view" @go="(v: View) => show(v)" />
+    <TakeCare place="paste" />
   </div>
 </template>

@@ -14,6 +14,7 @@ import WhyButton from '../../shared/WhyButton.vue';
 import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
 import Segments from '../../shared/Segments.vue';
+import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 
 const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
@@ -194,6 +195,7 @@ function setHeight(mm: number): void {
         </li>
       </ol>
     </template>
+    <TakeCare place="shape" />
   </div>
 </template>
 
