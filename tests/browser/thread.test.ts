@@ -251,6 +251,23 @@ describe('for everybody', () => {
       await own.close();
       await other.driver.get(`${own.url}/build/demo-ferryman-otter/bones`);
       await has(other, '.panel .kicker', 'Bones');
+      // reloaded through every lens, and the handbook beside them
+      for (const [lens, words] of [
+        ['shape', 'Shape'],
+        ['paste', 'Paste'],
+        ['cut', 'Cut'],
+        ['days', 'Days'],
+        ['handover', 'Handover'],
+        ['log', 'Log'],
+      ] as const) {
+        await other.driver.get(`${own.url}/build/demo-ferryman-otter/${lens}`);
+        await has(other, '.panel .kicker', words);
+      }
+      await other.driver.get(`${own.url}/build/demo-ferryman-otter/bench`);
+      await other.find('.panel h1');
+      await other.driver.get(`${own.url}/handbook/words`);
+      await has(other, 'h1', 'Words');
+      await other.driver.get(`${own.url}/build/demo-ferryman-otter/bones`);
       await has(other, '.chip.due', /start by\s+\w{3} (\d+ \w{3}, )?\d\d:\d\d/);
     } finally {
       await other.close();

@@ -33,6 +33,8 @@ const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
 const when = (at: number): string => tellSeen(at, { zone, now: Date.now() });
 
 async function save(): Promise<void> {
+  // it keeps the focus meanwhile, and does nothing twice
+  if (doing.value !== undefined) return;
   doing.value = 'Putting everything into one file…';
   try {
     const day = new Date().toISOString().slice(0, 10);
@@ -123,10 +125,10 @@ async function forGood(): Promise<void> {
         >
       </p>
       <div class="row">
-        <button class="button main" type="button" :disabled="doing !== undefined" @click="save">
+        <button class="button main" type="button" :aria-disabled="doing !== undefined" @click="save">
           <Download :size="15" /> Save everything to one file
         </button>
-        <button class="button" type="button" :disabled="doing !== undefined" @click="chooser?.click()">
+        <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="15" /> Open a backup
         </button>
         <input

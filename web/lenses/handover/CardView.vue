@@ -83,7 +83,7 @@ const SIGN = { must: '▲', should: '◆', note: '●' } as const;
               :class="{ plain: isCounted(l) }"
               type="button"
               :aria-pressed="isCounted(l)"
-              :aria-label="`${l.what}: counted`"
+              :aria-label="`${isCounted(l) ? 'Counted' : 'Count in'}, ${l.what}`"
               @click="count(l)"
             >
               <Check v-if="isCounted(l)" :size="15" /> {{ isCounted(l) ? 'Counted' : 'Count in' }}
