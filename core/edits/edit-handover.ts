@@ -67,6 +67,7 @@ export function setTopper(build: Build, topper: Topper): Change {
   );
 }
 
+/** Take something bought in off the card. */
 export function removeTopper(build: Build, id: string): Build {
   const left = (build.handover?.toppers ?? []).filter((t) => t.id !== id);
   return withHandover(build, { toppers: left.length > 0 ? left : undefined });

@@ -4,15 +4,7 @@ import { BACKUP_FORMAT, BACKUP_VERSION, type Manifest } from './manifest.ts';
 import { sentence } from './sentences.ts';
 
 export { crc32 } from './crc.ts';
-export {
-  BACKUP_FORMAT,
-  BACKUP_VERSION,
-  MANIFEST,
-  MANIFEST_SUM,
-  type KeptFile,
-  type KeptPicture,
-  type Manifest,
-} from './manifest.ts';
+export { BACKUP_FORMAT, BACKUP_VERSION, MANIFEST, MANIFEST_SUM, type Manifest } from './manifest.ts';
 
 /** Read the list of a backup; everything in it is checked before any of it is used. */
 export function readManifest(text: string): Result<Manifest> {

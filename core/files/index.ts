@@ -6,3 +6,4 @@ export * from './read.ts';
 export * from './write.ts';
 export * from './solid-files.ts';
 export * from './migrations.ts';
+export * from './backup.ts';

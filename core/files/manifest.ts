@@ -5,6 +5,7 @@ import { field, type Of } from '../quantity/index.ts';
 const { anyNumber, flag, list, number, only, optional, record, text, whole } = field;
 
 export const BACKUP_FORMAT = 'elm-spindle-backup';
+/** Derived: one more with every change of the list. */
 export const BACKUP_VERSION = 1;
 /** What the list is called inside the archive. */
 export const MANIFEST = 'backup.json';
@@ -64,5 +65,3 @@ export const manifestRecord = record({
 
 /** The list of everything in a backup. */
 export interface Manifest extends Of<typeof manifestRecord> {}
-export type KeptFile = Manifest['builds'][number];
-export type KeptPicture = Manifest['pictures'][number];

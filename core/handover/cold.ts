@@ -50,6 +50,7 @@ export function wayOf({ handover, room }: Build): {
   };
 }
 
+/** Whether there is cake in a build, in the figure or under it. */
 export const hasCake = (build: Build): boolean =>
   build.cake.tiers.length > 0 ||
   build.pieces.some((p) => {

@@ -8,13 +8,13 @@ export interface Holding {
 }
 
 /** What was asked, of what. */
-export interface Asked {
+export interface AskedOfIt {
   readonly of: string;
   readonly check: Check;
 }
 
 /** Everything that is asked of a build on the table and on its way. */
-export function askedOf({ bones, raised, tiers }: Holding): Asked[] {
+export function askedOf({ bones, raised, tiers }: Holding): AskedOfIt[] {
   const rods = [...bones.rods, ...(bones.mast ? [bones.mast] : [])];
   return [
     { of: 'Everything on the board', check: bones.boardTips.check },
@@ -28,15 +28,21 @@ export function askedOf({ bones, raised, tiers }: Holding): Asked[] {
 }
 
 /** The one that is used most; undefined where nothing is asked. */
-export const hardestOf = (asked: readonly Asked[]): Asked | undefined =>
-  asked.reduce<Asked | undefined>((a, b) => (!a || b.check.use.value > a.check.use.value ? b : a), undefined);
+export const hardestOf = (asked: readonly AskedOfIt[]): AskedOfIt | undefined =>
+  asked.reduce<AskedOfIt | undefined>(
+    (a, b) => (!a || b.check.use.value > a.check.use.value ? b : a),
+    undefined,
+  );
 
-const RANK: Readonly<Record<Verdict, number>> = { holds: 0, tight: 1, fails: 2 };
+const VERDICTS: readonly Verdict[] = ['holds', 'tight', 'fails'];
 /** The worst verdict of all. */
-export const worstOf = (asked: readonly Asked[]): Verdict =>
-  asked.reduce<Verdict>((v, { check }) => (RANK[check.verdict] > RANK[v] ? check.verdict : v), 'holds');
+export const worstVerdict = (asked: readonly AskedOfIt[]): Verdict =>
+  asked.reduce<Verdict>(
+    (v, { check }) => (VERDICTS.indexOf(check.verdict) > VERDICTS.indexOf(v) ? check.verdict : v),
+    'holds',
+  );
 /** How many hold not, and how many hold barely. */
-export const countOf = (asked: readonly Asked[]): readonly [fails: number, tight: number] => [
+export const countOf = (asked: readonly AskedOfIt[]): readonly [fails: number, tight: number] => [
   asked.filter((a) => a.check.verdict === 'fails').length,
   asked.filter((a) => a.check.verdict === 'tight').length,
 ];

@@ -4,7 +4,5 @@
  */
 export { cardPages } from './page.ts';
 export { type CardLine, handoverCard, type HandoverCard } from './card.ts';
-export { type ColdLine, wayOf } from './cold.ts';
-export { worstOf, type Asked } from './holding.ts';
-export { type Parcel } from './parcels.ts';
-export { type Fitting, travelOf, type TravelReport } from './travel.ts';
+export { wayOf } from './cold.ts';
+export { travelOf, type TravelReport } from './travel.ts';

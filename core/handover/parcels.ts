@@ -23,7 +23,7 @@ const ROOM: Mm = 25;
 const TWO: Grams = 12_000;
 
 /** Pieces that travel apart: those that were said and are still there, none of them carried by another. */
-export function apartOf(build: Build): Piece[] {
+export function travellingApart(build: Build): Piece[] {
   const said = build.handover?.apart ?? [];
   const inside = new Set(
     said.flatMap((id) =>
@@ -37,7 +37,7 @@ export function apartOf(build: Build): Piece[] {
 }
 
 /** The build as it is driven: without what travels apart. */
-export const withoutApart = (build: Build, apart: readonly Piece[] = apartOf(build)): Build =>
+export const withoutApart = (build: Build, apart: readonly Piece[] = travellingApart(build)): Build =>
   apart.reduce((b, p) => (pieceOf(b, p.id) ? removePiece(b, p.id).build : b), build);
 
 const sized = (name: string, wide: Mm, deep: Mm, tall: Mm): Pick<Parcel, 'size' | 'box'> => {

@@ -5,8 +5,8 @@ import { given, listed, once, reckon, total, type Reckoned } from '../quantity/i
 import { BOARD, carriedBy, writeStepId, type Build, type Journey, type Piece } from '../record/index.ts';
 import type { Joining, Link, Step } from '../days/index.ts';
 import { coldChain, type ColdLine } from './cold.ts';
-import { askedOf, countOf, hardestOf, worstOf, type Asked, type Holding } from './holding.ts';
-import { apartOf, boardParcel, parcelOf, withoutApart, type Parcel } from './parcels.ts';
+import { askedOf, countOf, hardestOf, worstVerdict, type AskedOfIt, type Holding } from './holding.ts';
+import { travellingApart, boardParcel, parcelOf, withoutApart, type Parcel } from './parcels.ts';
 
 /** What a build is on its way, reckoned again where pieces travel apart or brakes are harder. */
 export interface TravelParts extends Holding {
@@ -21,11 +21,11 @@ export interface Brake {
   readonly name: string;
   /** Sideways, g. */
   readonly pull: Reckoned;
-  readonly hardest: Asked | undefined;
+  readonly hardest: AskedOfIt | undefined;
 }
 
 /** Something that is fitted where it is handed over. */
-export interface Fitting {
+export interface FittedThere {
   readonly piece: string;
   readonly name: string;
   readonly does: string;
@@ -42,11 +42,11 @@ export interface TravelReport {
   /** What is driven, as it is driven: the board first, then what travels apart in the order of its fitting. */
   readonly parcels: readonly Parcel[];
   /** Everything that is asked of what stays on the board, the hardest first. */
-  readonly asked: readonly Asked[];
+  readonly asked: readonly AskedOfIt[];
   readonly brakes: readonly Brake[];
   /** Pieces without which more holds, tried one by one. */
   readonly better: readonly { readonly piece: string; readonly says: string }[];
-  readonly fitted: readonly Fitting[];
+  readonly fitted: readonly FittedThere[];
   /** All of the fitting. */
   readonly onSite: Reckoned<'min'>;
   readonly cold: readonly ColdLine[];
@@ -83,7 +83,7 @@ function brakesOf(build: Build, tried: (b: Build) => TravelParts): Brake[] {
 }
 
 /** The trees that stand out most, and those that rods or glue hold that do not hold: worth trying apart. */
-function candidates(build: Build, asked: readonly Asked[], parts: TravelParts): Piece[] {
+function candidates(build: Build, asked: readonly AskedOfIt[], parts: TravelParts): Piece[] {
   const weak = new Set(asked.filter((a) => a.check.verdict !== 'holds').map((a) => a.of));
   const byRod = parts.bones.rods
     .filter((r) => weak.has(`Rod ${r.letter}`))
@@ -110,7 +110,7 @@ function betterApart(
       const then = askedOf(tried(without));
       const [f, t] = countOf(then);
       if (f > fails || (f === fails && t >= tight)) return [];
-      const left = worstOf(then);
+      const left = worstVerdict(then);
       const says =
         left === 'holds'
           ? `With the ${lower(piece)} apart everything holds on the way.`
@@ -124,8 +124,8 @@ function betterApart(
     .map(({ piece, says }) => ({ piece, says }));
 }
 
-/** Fitting one piece where it stands: its own join and those of what it carries that are made there. */
-function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: TravelParts): Fitting[] {
+/** FittedThere one piece where it stands: its own join and those of what it carries that are made there. */
+function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: TravelParts): FittedThere[] {
   const j = joinings.find((x) => x.piece.id === piece.id);
   if (!j) return [];
   const id = writeStepId({ task: 'join', of: piece.id });
@@ -179,7 +179,7 @@ const ALWAYS = [
  * @param tried reckons a build that is tried
  */
 export function travelOf(build: Build, tried: (build: Build) => TravelParts): TravelReport {
-  const apart = apartOf(build);
+  const apart = travellingApart(build);
   const driven = withoutApart(build, apart);
   const all = tried(build);
   // whatever is left apart, the board itself is driven
@@ -188,7 +188,7 @@ export function travelOf(build: Build, tried: (build: Build) => TravelParts): Tr
   const { table } = groundOf(driven);
   const fitted = apart.flatMap((p) => fittingOf(build, p, all));
   const onSite = total(
-    'Fitting it there',
+    'FittedThere it there',
     'min',
     fitted.map((f) => f.minutes),
   );

@@ -6,7 +6,7 @@ import { anyBuild } from '@core/figure/arbitrary.testing.ts';
 import { elevation, standingOutlines } from '@core/figure/index.ts';
 import { TEXTURES, type TextureKind } from '@core/record/index.ts';
 import { HATCHES } from './hatches.ts';
-import { marksAt, stretchOf } from './marks.ts';
+import { marksAt, markStretch } from './marks.ts';
 import { outlinePath, pathsAt, shadingOf } from './paths.ts';
 import { isDark, surfaceOf } from './surface.ts';
 
@@ -106,14 +106,14 @@ describe('what is done to a face', () => {
       [0, 0],
       [31, -12],
     ] as const) {
-      const [k, , , l, ox, oy] = stretchOf(head.drawn, wider, at)!
+      const [k, , , l, ox, oy] = markStretch(head.drawn, wider, at)!
         .match(/-?[\d.]+(e-?\d+)?/g)!
         .map(Number) as [number, number, number, number, number, number];
       const [x, y] = numbers(marksAt(head.drawn, 'fur', at)) as [number, number];
       expect(k * x + ox).toBeCloseTo(1.4 * (x - at[0]) + 3 + at[0], 6);
       expect(-(l * y + oy)).toBeCloseTo(0.8 * (-y - at[1]) + at[1], 6);
     }
-    expect(stretchOf(head.drawn, head.drawn, [5, 5])).toBeUndefined();
+    expect(markStretch(head.drawn, head.drawn, [5, 5])).toBeUndefined();
   });
 
   it('a face is as its paste is: chocolate shines more than covering paste', () => {

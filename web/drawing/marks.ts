@@ -235,7 +235,7 @@ export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point): s
  * six numbers, where laying hundreds of marks again would cost more than the rest of a move.
  * @param at where both stand in the picture
  */
-export function stretchOf(laid: Turned, drawn: Turned, [x, y]: Point): string | undefined {
+export function markStretch(laid: Turned, drawn: Turned, [x, y]: Point): string | undefined {
   if (laid === drawn) return undefined;
   const [was, is] = [boxOf(laid), boxOf(drawn)];
   const [kx, ky] = [is.wide / was.wide, is.high / was.high];

@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallo
 import { useRouter } from 'vue-router';
 import { liveQuery } from 'dexie';
 import { FolderOpen, Plus, Search, ShieldCheck } from '@lucide/vue';
-import { canShare, openFile, saveBlob, saveToFile, share } from '../shell/files.ts';
+import { canShare, openFile, saveBlob, saveToFile, handedOn } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { finding } from '../find/finding.ts';
 import { db, keeping } from '../storage/db.ts';
@@ -34,7 +34,7 @@ const safe = ref(false);
 const given = shallowRef<Blob>();
 const sharing = canShare();
 async function handOn(build: Build): Promise<void> {
-  const says = await share(build);
+  const says = await handedOn(build);
   if (says) tell.error(says);
 }
 

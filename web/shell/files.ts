@@ -44,7 +44,7 @@ export const canShare = (): boolean => {
 };
 
 /** Hand a build on: to a phone beside, to whoever works with it. @returns what went wrong, in a sentence */
-export async function share(build: Build): Promise<string | undefined> {
+export async function handedOn(build: Build): Promise<string | undefined> {
   try {
     await navigator.share({ files: [await fileOf(build)], title: build.name });
     return undefined;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
-import { marksAt, stretchOf } from '../drawing/marks.ts';
+import { marksAt, markStretch } from '../drawing/marks.ts';
 import { pathsAt, shadingOf } from '../drawing/paths.ts';
 import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
 import PaintedFace from './PaintedFace.vue';
@@ -34,7 +34,7 @@ const under = computed(
   () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
 );
 const marks = computed(() => marksAt(props.laid ?? props.shape, props.surface.texture, [props.x, props.y]));
-const stretched = computed(() => stretchOf(props.laid ?? props.shape, props.shape, [props.x, props.y]));
+const stretched = computed(() => markStretch(props.laid ?? props.shape, props.shape, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
 const own = `lit-${useId()}`;

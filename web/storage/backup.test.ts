@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { crc32 as zlibCrc } from 'node:zlib';
 import fc from 'fast-check';
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { crc32 } from '@core/files/backup.ts';
+import { crc32 } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { backupOf, isOneBuild, makeBackup, packBackup, readBackup } from './backup.ts';
 import { isArchive } from './archive.ts';

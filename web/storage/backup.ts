@@ -6,9 +6,9 @@ import {
   MANIFEST,
   MANIFEST_SUM,
   readManifest,
+  readRecord,
   type Manifest,
-} from '@core/files/backup.ts';
-import { readRecord } from '@core/files/index.ts';
+} from '@core/files/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { readStores, STORES_FILE, writeStores } from '@core/stores-file.ts';

@@ -11,10 +11,12 @@ export interface Cloth {
   readonly says?: string;
 }
 
+/** A size somebody typed. */
 export const yours = (name: string, x: number, unit: 'mm' | '°' | 'pieces' = 'mm') =>
   given(name, x, unit, 'yours');
 
 /** Points along a curved edge. A step of the method; estimate. */
 const POINTS = 24;
+/** Something at even shares from nought to one, both ends included. */
 export const along = <T>(of: (share: number) => T, points = POINTS): T[] =>
   Array.from({ length: points + 1 }, (_, k) => of(k / points));
