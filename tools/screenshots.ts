@@ -1,6 +1,7 @@
 // npm run screenshots: one current picture of each main view, from the demonstration builds, into docs/screenshots.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { LENSES } from '../web/lenses/lenses.ts';
 import { By, choose, Key, openBrowser, openVariation, serve } from '../tests/browser/driver.ts';
 
 const out = process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots');
@@ -33,6 +34,14 @@ const select = async (name: string) =>
 
 await b.driver.get(served.url);
 await b.find('.shelf li:nth-child(13)');
+// as it looks to whoever has been here before
+await b.driver.executeAsyncScript(
+  `const [lenses, done] = arguments; const asked = indexedDB.open('elm-spindle');
+   asked.onsuccess = () => { const t = asked.result.transaction('settings', 'readwrite');
+     for (const lens of lenses) t.objectStore('settings').put({ key: 'hint:' + lens, value: true });
+     t.oncomplete = () => { asked.result.close(); done(); }; };`,
+  LENSES.map((l) => l.name),
+);
 // until how each stands is known
 await settle(20_000);
 await shot('shelf');
@@ -115,6 +124,10 @@ await b.driver.get(`${served.url}/build/demo-ferryman-otter/log`);
 await b.find('.looks');
 await settle(2500);
 await shot('log');
+await b.driver.get(`${served.url}/build/demo-ferryman-otter/handover`);
+await b.driver.wait(async () => (await b.text('h1')).includes('won’t hold'), 60_000);
+await settle(6000);
+await shot('handover');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bench`);
 await b.find('.bench .where');
 for (let i = 0; i < 14; i++) await b.press(Key.ENTER);
@@ -137,13 +150,6 @@ await (
 ).click();
 await settle();
 await shot('joins');
-await b.driver.get(`${served.url}/build/demo-savoy-cabbage/shape`);
-await b.find('.stage');
-await settle();
-await select('Heart');
-await b.push('Draw its lines');
-await settle(1200);
-await shot('draw');
 await b.driver.get(`${served.url}/build/demo-one-legged-heron/shape`);
 await choose(b, 'Turn');
 await settle(2500);

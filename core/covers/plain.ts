@@ -12,6 +12,8 @@ export interface Covered {
   /** Of its sides; a board has none that are covered. */
   readonly height: Mm;
   readonly cover: RolledCover;
+  /** Over at the foot on each side, mm; as it is usually trimmed when absent. */
+  readonly over?: Mm;
 }
 
 /** Rolled paste over a tier or a board. */
@@ -48,11 +50,14 @@ export function coverOf(of: Covered): Cover {
   const tall = given('Tall', of.height, 'mm');
   const round = of.shape === 'round';
   const area = byFormula(round ? ROUND_AREA : SQUARE_AREA, [across, tall]);
-  const tuck = given('Tuck, each side', TUCK, 'mm', 'common practice');
+  const tuck =
+    of.over === undefined
+      ? given('Over at the foot, each side', TUCK, 'mm', 'common practice')
+      : given('Over at the foot, each side', of.over, 'mm', 'yours');
   const roll = reckon(
     round ? 'Roll a disc' : 'Roll a square',
     'mm',
-    'across + 2 × tall + 2 × tuck',
+    'across + 2 × tall + 2 × what is over',
     [across, tall, tuck],
     (d, h, a) => d + 2 * h + 2 * a,
   );

@@ -85,6 +85,12 @@ describe('cloth of paste', () => {
   });
 });
 
+it('a round over a cake is across and twice the sides, and twice what is over: trimmed, turned under, hanging', () => {
+  const roll = (foot: string) => figure('tier', { wide: 150, high: 100, foot }, /the round/);
+  // d + 2 h + 2 a, handbook of common practice
+  expect(['trimmed', 'tucked', 'hangs'].map(roll)).toEqual([390, 374, 430]);
+});
+
 it('a half-round moulding of 12 by 6 over 200 is 14.3 g of covering paste; a thin coat on a ball is a round to roll', () => {
   // π × 12 × 6 ÷ 4 × 200 mm³ at 1.38 g/cm³ (handbook area of an ellipse, halved)
   expect(figure('moulding', { paste: 'fondant' }, /of paste/)).toBeCloseTo(

@@ -43,6 +43,10 @@ const legend = computed(() => LEGEND.filter((l) => painted.value.some((m) => m.k
   <ul v-if="rolled.length" class="rolled">
     <RolledRow v-for="r in rolled" :key="r.id" :rolled="r" :map="mapOf(r.id)" />
   </ul>
+  <p v-if="rolled.some((r) => r.kind === 'core' && r.over.sheet)" class="muted small">
+    What stays is read from how a sheet is drawn and pushed together on its way down. Where the piece itself
+    is weighed, under Shape, Paste and Bones, its coat counts as even.
+  </p>
   <template v-if="bands.length">
     <h3>Bands</h3>
     <ul class="rolled">
