@@ -15,6 +15,7 @@ import { startBuild, STARTS, usuallyWanted } from '../core/starts/index.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { keepable, readBuild, readRecord } from '../core/files/index.ts';
 import { seenBeside } from '../core/firming/index.ts';
+import { cardReader } from '../web/shelf/cards.ts';
 import { firstViews } from './first-view.mjs';
 import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
@@ -318,15 +319,19 @@ for (const [name, b] of [
 }
 const log = time(() => seenBeside({ log: structuredClone(looked.log) }, 40));
 console.log(`log of 2,000 looks: its first page in ${log.toFixed(0)} ms`);
-const shelf = Array.from(
-  { length: 200 },
-  (_, k) => JSON.parse(JSON.stringify({ ...otter, id: `b-${k}` })) as unknown,
-);
+const shelf = Array.from({ length: 200 }, (_, k) => ({
+  id: `b-${k}`,
+  name: otter.name,
+  savedAt: k,
+  revision: 1,
+  build: JSON.parse(JSON.stringify({ ...otter, id: `b-${k}` })) as Build,
+}));
 const cards = time(() =>
-  shelf
-    .map(readRecord)
+  cardReader()(shelf, readRecord)
+    .toSorted((p, q) => p.due.localeCompare(q.due))
     .slice(0, 24)
-    .forEach((r) => r.ok && elevation(r.value, 'front')),
+    .map((c) => c.read())
+    .forEach((c) => 'build' in c && elevation(c.build, 'front')),
 );
 console.log(`shelf of 200 builds: read, and the first page drawn, in ${cards.toFixed(0)} ms`);
 

@@ -14,13 +14,13 @@ import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
-import { cardReader, type Shelved } from './cards.ts';
+import { cardReader, type Card, type Shelved } from './cards.ts';
 import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
 const router = useRouter();
 const tell = useTell();
-const cards = shallowRef<Shelved[]>();
+const cards = shallowRef<Card[]>();
 /** Under this name it is kept which are put away. */
 const AWAY = 'put-away';
 /** More than this are shown when asked for. */
@@ -68,16 +68,14 @@ async function putAway(id: string): Promise<void> {
   if (next.size === 0) showAway.value = false;
   await writeSetting(AWAY, [...next]).catch(() => tell.error('The browser did not keep that.'));
 }
-const savedAt = (c: Shelved): number => ('stored' in c ? c.stored.savedAt : 0);
-const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Shelved, b: Shelved) => number>> = {
+const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Card, b: Card) => number>> = {
   due: (a, b) => order(a, b),
   name: (a, b) => a.name.localeCompare(b.name),
-  saved: (a, b) => savedAt(b) - savedAt(a) || order(a, b),
+  saved: (a, b) => b.savedAt - a.savedAt || order(a, b),
 };
-const isSought = (c: Shelved): boolean => {
+const isSought = (c: Card): boolean => {
   const words = sought.value.trim().toLowerCase();
-  const said = 'build' in c ? `${c.name} ${c.build.brief.note}` : c.name;
-  return words === '' || said.toLowerCase().includes(words);
+  return words === '' || `${c.name} ${c.note}`.toLowerCase().includes(words);
 };
 /** What is shown of the shelf. */
 const seen = computed(() =>
@@ -85,15 +83,13 @@ const seen = computed(() =>
     .filter((c) => isSought(c) && (away.value.has(c.id) ? showAway.value : !showAway.value))
     .sort(ORDER[by.value]),
 );
+/** Those on this page are read; the others when they come to it. */
+const visible = computed(() => seen.value.slice(0, shown.value).map((c) => c.read()));
 const { states, look } = useStates();
-watch(
-  () => seen.value.slice(0, shown.value),
-  (list) =>
-    look(list.flatMap((c) => ('build' in c ? [{ build: c.build, revision: c.stored.revision }] : []))),
+watch(visible, (list) =>
+  look(list.flatMap((c) => ('build' in c ? [{ build: c.build, revision: c.stored.revision }] : []))),
 );
-const order = (a: Shelved, b: Shelved): number =>
-  dueOf(a).localeCompare(dueOf(b)) || a.name.localeCompare(b.name);
-const dueOf = (c: Shelved): string => ('build' in c ? c.build.brief.due : '');
+const order = (a: Card, b: Card): number => a.due.localeCompare(b.due) || a.name.localeCompare(b.name);
 onMounted(async () => {
   document.title = 'Elm Spindle';
   try {
@@ -236,7 +232,7 @@ async function demo(): Promise<void> {
       >.
     </p>
     <ul v-if="cards" :class="{ many: seen.length > 5 }">
-      <li v-for="c in seen.slice(0, shown)" :key="c.id">
+      <li v-for="c in visible" :key="c.id">
         <div v-if="'wrong' in c" class="open damaged">
           <strong>{{ c.name }}</strong>
           <span>cannot be opened. {{ c.wrong }}</span>

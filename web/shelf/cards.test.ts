@@ -23,6 +23,9 @@ describe('cards of the shelf', () => {
     const first = cards(list, read);
     const second = cards(again([list[0]!, stored('b', 2), list[2]!, stored('d')]), read);
     expect(second.map((c, i) => c === first[i])).toEqual([true, false, true, false]);
+    // and read when they are shown, once
+    expect(read).not.toHaveBeenCalled();
+    for (const c of [...first, ...second, ...second]) c.read();
     expect(read).toHaveBeenCalledTimes(5);
   });
 
@@ -40,7 +43,12 @@ describe('cards of the shelf', () => {
     const cards = cardReader();
     const list = [stored('a'), { ...stored('b', 1, 7), name: 3 as unknown as string }];
     const shown = cards(list, (r) => (typeof r === 'number' ? fail('It is a number.') : ok(r as never)));
-    expect(shown[0]).toMatchObject({ name: 'Figure a', stored: { revision: 1 } });
-    expect(shown[1]).toMatchObject({ name: 'A build without a name', wrong: 'It is a number.', raw: 7 });
+    expect(shown[0]!.read()).toMatchObject({ name: 'Figure a', stored: { revision: 1 } });
+    expect(shown[1]!.read()).toMatchObject({
+      name: 'A build without a name',
+      wrong: 'It is a number.',
+      raw: 7,
+    });
+    expect(shown.map((c) => c.due)).toEqual([WHEN.due, '']);
   });
 });

@@ -1,4 +1,4 @@
-import type { Result } from '@core/quantity/index.ts';
+import { once, type Result } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { StoredBuild } from '../storage/db.ts';
 
@@ -7,12 +7,39 @@ export type Shelved =
   | { readonly id: string; readonly name: string; readonly stored: StoredBuild; readonly build: Build }
   | { readonly id: string; readonly name: string; readonly raw: unknown; readonly wrong: string };
 
-function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): Shelved {
-  const checked = readRecord(stored.build);
+/** What lies on the shelf: enough to order and to find it. It is read when it is shown, and then once. */
+export interface Card {
+  readonly id: string;
+  readonly name: string;
+  /** As it says itself, unchecked: when it is due, and what was noted. */
+  readonly due: string;
+  readonly note: string;
+  readonly savedAt: number;
+  readonly read: () => Shelved;
+}
+
+const textIn = (of: unknown, key: string): string => {
+  const found: unknown = typeof of === 'object' && of !== null ? Reflect.get(of, key) : undefined;
+  return typeof found === 'string' ? found : '';
+};
+
+function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): Card {
   const name = typeof stored.name === 'string' && stored.name ? stored.name : 'A build without a name';
-  return checked.ok
-    ? { id: stored.id, name, stored, build: checked.value }
-    : { id: stored.id, name, raw: stored.build, wrong: checked.problem.text };
+  const { id } = stored;
+  const brief = (stored.build as { brief?: unknown } | null | undefined)?.brief;
+  return {
+    id,
+    name,
+    due: textIn(brief, 'due'),
+    note: textIn(brief, 'note'),
+    savedAt: stored.savedAt,
+    read: once((): Shelved => {
+      const checked = readRecord(stored.build);
+      return checked.ok
+        ? { id, name, stored, build: checked.value }
+        : { id, name, raw: stored.build, wrong: checked.problem.text };
+    }),
+  };
 }
 
 /**
@@ -20,14 +47,14 @@ function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Bui
  * nobody saved since is the very card it was, and is not drawn again.
  */
 export function cardReader() {
-  let known = new Map<string, Shelved & { readonly at: string }>();
-  return (list: readonly StoredBuild[], readRecord: (record: unknown) => Result<Build>): Shelved[] => {
+  let known = new Map<string, { readonly at: string; readonly card: Card }>();
+  return (list: readonly StoredBuild[], readRecord: (record: unknown) => Result<Build>): Card[] => {
     const cards = list.map((stored) => {
       const at = `${stored.revision} ${stored.savedAt}`;
       const before = known.get(stored.id);
-      return before?.at === at ? before : { ...cardOf(stored, readRecord), at };
+      return before?.at === at ? before : { at, card: cardOf(stored, readRecord) };
     });
-    known = new Map(cards.map((c) => [c.id, c]));
-    return cards;
+    known = new Map(cards.map((c) => [c.card.id, c]));
+    return cards.map((c) => c.card);
   };
 }
