@@ -156,7 +156,9 @@ describe('what is not food', () => {
     const card = removalCard(otter, rods);
     const number = rods.reduce((n, r) => n + (r.rod.pair ? 2 : 1), 0);
     expect(card.reduce((n, l) => n + l.number, 0)).toBe(number + 1);
-    expect(card.at(-1)).toEqual({ what: 'Foam core', number: 1, where: 'Head' });
+    expect(card.at(-1)).toMatchObject({ what: 'Foam core', number: 1, where: 'Head', of: { piece: 'head' } });
+    // a line is known by its own id, whatever it is called
+    expect(new Set(card.map((l) => l.id)).size).toBe(card.length);
   });
 
   it('thread and MDF must be covered; sleeved, the thread is at rest: common practice', () => {

@@ -135,6 +135,8 @@ it('tiers carry what is over them, the lowest the most, through the one door', (
   // two posts of 120 mm come out of each 300 mm dowel
   expect(needs.find((n) => n.name === 'Posts, wooden dowel 8 mm')!.amount.value).toBe(2);
   expect(removalCard(posted, bones.rods)).toContainEqual({
+    id: 'posts:lower',
+    of: { tier: 'lower' },
     what: 'Posts, wooden dowel 8 mm, 120 mm',
     number: 4,
     where: 'lower',
