@@ -280,11 +280,14 @@ describe('for everybody', () => {
       [1024, 768, '/build/demo-ferryman-otter/shape'],
       [390, 844, '/'],
       [390, 844, '/build/demo-ferryman-otter/bench'],
+      [390, 844, '/build/demo-ferryman-otter/handover'],
+      [1024, 768, '/build/demo-savoy-cabbage/handover'],
+      [390, 844, '/handbook/words'],
     ] as const) {
       const small = await openBrowser(width, height);
       try {
         await small.driver.get(served.url + path);
-        await small.find('.shelf li, .panel h1');
+        await small.find('.shelf li, .panel h1, .book h1');
         await small.driver.sleep(500);
         const over = await small.driver.executeScript(
           'return document.documentElement.scrollWidth - window.innerWidth',

@@ -18,6 +18,7 @@ import { pieceOf } from '@core/record/index.ts';
 import { outlinePath } from '../../drawing/paths.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import { BookOpen } from '@lucide/vue';
 import BenchFigure from './BenchFigure.vue';
 import LifeSize from './LifeSize.vue';
 import TrialBar from './TrialBar.vue';
@@ -79,6 +80,9 @@ function firmEnough(id: string, question: Question): void {
       {{ clockTime(origin, progress.session.to) }}</template
     ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template> · {{ formatTime(step.minutes) }} at
     the bench
+    <router-link class="book" to="/handbook/bench" aria-label="Handbook: Bench" title="What the bench is for"
+      ><BookOpen :size="16" aria-hidden="true"
+    /></router-link>
   </p>
   <h1 aria-live="polite">{{ step.title }}</h1>
   <ul v-if="guards.length" class="guards">
@@ -231,6 +235,16 @@ h1 {
   border: 1px solid var(--line);
   border-radius: 18px;
   font-size: 17px;
+}
+/* as tall as the line it stands in */
+.book {
+  display: inline-grid;
+  place-items: center;
+  min-width: 28px;
+  min-height: 24px;
+  margin-left: 6px;
+  vertical-align: -6px;
+  color: inherit;
 }
 .paper {
   width: 44px;

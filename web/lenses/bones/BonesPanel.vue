@@ -14,7 +14,6 @@ import Segments from '../../shared/Segments.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import FirstMend from './FirstMend.vue';
 import LoadBar from './LoadBar.vue';
@@ -22,6 +21,9 @@ import MastRow from './MastRow.vue';
 import RoadLoads from './RoadLoads.vue';
 import RodCard from './RodCard.vue';
 import TipRow from './TipRow.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 const props = defineProps<{ bones: SeenBones }>();
 /** What does not hold is marked where it is looked for. */

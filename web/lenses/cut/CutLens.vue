@@ -10,12 +10,14 @@ import {
 import { pagesOf, PAPERS, type Template } from '@core/templates/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import { EXTRA_PAPERS, useTemplates } from './papers.ts';
 import SavePages from '../../shared/pages/SavePages.vue';
 import TemplatesView from './TemplatesView.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 /** What is cut, carved and covered: paper at true size, sheets, layers of cake, and counts that come out even. */
 const CoversView = defineAsyncComponent(() => import('./CoversView.vue'));

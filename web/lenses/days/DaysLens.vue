@@ -3,11 +3,13 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { firstOfDays } from '@core/first-words.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import AheadView from './AheadView.vue';
 import PlanView from './PlanView.vue';
 import Segments from '../../shared/Segments.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 /** The days before it is due: what is done when, and how each piece firms meanwhile. */
 const JoinsView = defineAsyncComponent(() => import('./JoinsView.vue'));

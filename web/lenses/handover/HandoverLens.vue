@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, defineAsyncComponent } from 'vue';
 import { firstOfHandover } from '@core/first-words.ts';
 import { useFound } from '../../state/found.ts';
 import { usePreferences } from '../../state/preferences.ts';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import CardView from './CardView.vue';
 import TravelView from './TravelView.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 /** The way out of the kitchen: how it travels, and the card for whoever serves it. */
 const { shown } = usePreferences();

@@ -7,10 +7,12 @@ import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import { usePreferences } from '../../state/preferences.ts';
 import { firstOfColours, firstOfPaste } from '@core/first-words.ts';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import MixView from './MixView.vue';
 import Segments from '../../shared/Segments.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 const VIEWS = {
   mix: { name: 'Mix', view: MixView },

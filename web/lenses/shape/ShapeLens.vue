@@ -14,8 +14,10 @@ import WhyButton from '../../shared/WhyButton.vue';
 import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
 import Segments from '../../shared/Segments.vue';
-import TakeCare from '../../shared/TakeCare.vue';
 import FirstWord from '../../shared/FirstWord.vue';
+
+/** Last on the page, and not needed for its first view. */
+const TakeCare = defineAsyncComponent(() => import('../../shared/TakeCare.vue'));
 
 const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
