@@ -16,6 +16,7 @@ import { reckonCake } from './cutting/index.ts';
 import {
   coveringLinks,
   edited,
+  fittedThere,
   inParts,
   joiningsOf,
   stagesOf,
@@ -70,7 +71,10 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings, ag
   });
   const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
   const changed = edited(build, covered, { stages: () => stagesOf(build, covered.links), firming });
-  return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
+  return {
+    ...fittedThere(build, inParts(changed.steps, changed.links, build.steps.parts)),
+    says: changed.says,
+  };
 }
 
 /** What the tiers weigh, filled, coated and covered, or as they were weighed. */

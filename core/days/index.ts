@@ -32,6 +32,7 @@ export { compared, isBetter, startsOf } from './compare.ts';
 export { conflictOf } from './conflict.ts';
 export { coveringLinks } from './covering.ts';
 export { type Edited, edited } from './edits.ts';
+export { fittedThere, travellingApart, USUAL_WAY } from './fitted.ts';
 export { givenOf } from './given.ts';
 export { heldBy } from './held.ts';
 export { type FaceAsk, faceWords, type Joining, joiningsOf } from './joining.ts';

@@ -29,8 +29,10 @@ export function preflight(
     if (steps.some((s) => s.id === id)) lines.push({ text, step: id, done: ticked.has(id) });
   };
   if (step.id === PACK_ID) {
+    // what is fitted there comes after the way
+    const later = new Set(links.flatMap((l) => (l.from === PACK_ID ? [l.to] : [])));
     for (const s of steps)
-      if (s.id !== PACK_ID && !ticked.has(s.id))
+      if (s.id !== PACK_ID && !later.has(s.id) && !ticked.has(s.id))
         lines.push({ text: `${s.title} is done`, step: s.id, done: false });
     lines.push({ text: 'Needles, pins and loose sticks are counted', done: false });
     return lines;

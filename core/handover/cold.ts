@@ -1,3 +1,4 @@
+import { USUAL_WAY } from '../days/index.ts';
 import { FILLINGS, materialOf } from '../pastes/index.ts';
 import { given, reckon, total, type Minutes, type Reckoned } from '../quantity/index.ts';
 import type { Build } from '../record/index.ts';
@@ -22,8 +23,6 @@ export interface ColdLine {
 const BACK: Minutes = 120;
 /** After so long it is thrown away, minutes; common practice of food hygiene, from memory. */
 const AWAY: Minutes = 240;
-/** Where nobody said how long the way is, minutes. Estimate. */
-const USUAL_WAY: Minutes = 45;
 /** From unloading until it is eaten, where nobody said, minutes. Estimate. */
 const USUAL_STANDS: Minutes = 120;
 /** This much cooler than where chocolate runs, °C, it is soft enough to lean. Estimate. */

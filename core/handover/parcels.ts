@@ -1,3 +1,4 @@
+import { travellingApart } from '../days/index.ts';
 import { removePiece } from '../edits/index.ts';
 import { BACK, DOWN, FRONT, LEFT, place, reach, RIGHT, UP, weighIn } from '../figure/index.ts';
 import { given, reckon, total, type Grams, type Mm, type Reckoned } from '../quantity/index.ts';
@@ -21,20 +22,6 @@ export interface Parcel {
 const ROOM: Mm = 25;
 /** From here on two carry it, g. Common practice; occupational guidance for lifting lies between 15 and 25 kg, from memory. */
 const TWO: Grams = 12_000;
-
-/** Pieces that travel apart: those that were said and are still there, none of them carried by another. */
-export function travellingApart(build: Build): Piece[] {
-  const said = build.handover?.apart ?? [];
-  const inside = new Set(
-    said.flatMap((id) =>
-      carriedBy(build, id)
-        .filter((p) => p.id !== id)
-        .map((p) => p.id),
-    ),
-  );
-  // in the order in which they are fitted
-  return build.pieces.filter((p) => said.includes(p.id) && !inside.has(p.id));
-}
 
 /** The build as it is driven: without what travels apart. */
 export const withoutApart = (build: Build, apart: readonly Piece[] = travellingApart(build)): Build =>

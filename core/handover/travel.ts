@@ -3,10 +3,10 @@ import { height } from '../figure/index.ts';
 import { groundOf } from '../ground/index.ts';
 import { given, listed, once, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { BOARD, carriedBy, writeStepId, type Build, type Journey, type Piece } from '../record/index.ts';
-import type { Joining, Link, Step } from '../days/index.ts';
+import { travellingApart, type Joining, type Link, type Step } from '../days/index.ts';
 import { coldChain, type ColdLine } from './cold.ts';
 import { askedOf, countOf, hardestOf, worstVerdict, type AskedOfIt, type Holding } from './holding.ts';
-import { travellingApart, boardParcel, parcelOf, withoutApart, type Parcel } from './parcels.ts';
+import { boardParcel, parcelOf, withoutApart, type Parcel } from './parcels.ts';
 
 /** What a build is on its way, reckoned again where pieces travel apart or brakes are harder. */
 export interface TravelParts extends Holding {
