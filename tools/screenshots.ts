@@ -38,7 +38,7 @@ await b.find('.shelf li:nth-child(13)');
 await b.driver.executeAsyncScript(
   `const [lenses, done] = arguments; const asked = indexedDB.open('elm-spindle');
    asked.onsuccess = () => { const t = asked.result.transaction('settings', 'readwrite');
-     for (const lens of lenses) t.objectStore('settings').put({ key: 'hint:' + lens, value: true });
+     for (const lens of lenses) t.objectStore('settings').put({ key: 'hint:' + lens, value: 9 });
      t.oncomplete = () => { asked.result.close(); done(); }; };`,
   LENSES.map((l) => l.name),
 );

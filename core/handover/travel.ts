@@ -25,7 +25,7 @@ export interface Brake {
 }
 
 /** Something that is fitted where it is handed over. */
-export interface FittedThere {
+export interface SiteFitting {
   readonly piece: string;
   readonly name: string;
   readonly does: string;
@@ -46,7 +46,7 @@ export interface TravelReport {
   readonly brakes: readonly Brake[];
   /** Pieces without which more holds, tried one by one. */
   readonly better: readonly { readonly piece: string; readonly says: string }[];
-  readonly fitted: readonly FittedThere[];
+  readonly fitted: readonly SiteFitting[];
   /** All of the fitting. */
   readonly onSite: Reckoned<'min'>;
   readonly cold: readonly ColdLine[];
@@ -124,8 +124,8 @@ function betterApart(
     .map(({ piece, says }) => ({ piece, says }));
 }
 
-/** FittedThere one piece where it stands: its own join and those of what it carries that are made there. */
-function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: TravelParts): FittedThere[] {
+/** SiteFitting one piece where it stands: its own join and those of what it carries that are made there. */
+function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: TravelParts): SiteFitting[] {
   const j = joinings.find((x) => x.piece.id === piece.id);
   if (!j) return [];
   const id = writeStepId({ task: 'join', of: piece.id });
@@ -188,7 +188,7 @@ export function travelOf(build: Build, tried: (build: Build) => TravelParts): Tr
   const { table } = groundOf(driven);
   const fitted = apart.flatMap((p) => fittingOf(build, p, all));
   const onSite = total(
-    'FittedThere it there',
+    'SiteFitting it there',
     'min',
     fitted.map((f) => f.minutes),
   );

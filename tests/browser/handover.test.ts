@@ -136,7 +136,7 @@ describe('finding and the handbook', () => {
 
   it('each lens leads to its page; its picture is there', async () => {
     await openBuild(b, served.url, 'bones');
-    await (await b.find('a[aria-label="Handbook: Bones"]')).click();
+    await (await b.find('.kicker a.book')).click();
     await has(b, 'h1', 'Bones');
     const drawn = () =>
       b.driver.executeScript<number>(`return document.querySelector('main img')?.naturalWidth ?? 0`);

@@ -11,17 +11,17 @@ watch(
   () => props.word.says,
   (says) => (spoken.value = says),
 );
-/** The first time somebody is here a word is said about it; then never again. */
+/** The first few times somebody is here a word is said beside the book; then it leaves. */
+const FEW = 3;
 const isNew = ref(false);
 const key = `hint:${props.lens}`;
-void readSetting(key, false).then(
-  (known) => (isNew.value = !known),
+void readSetting(key, 0).then(
+  (times) => {
+    isNew.value = times < FEW;
+    if (isNew.value) void writeSetting(key, times + 1).catch(() => undefined);
+  },
   () => undefined,
 );
-function seen(): void {
-  isNew.value = false;
-  void writeSetting(key, true).catch(() => undefined);
-}
 const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
 </script>
 
@@ -32,10 +32,14 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
       <router-link
         :to="`/handbook/${lens.toLowerCase()}`"
         class="book"
-        :aria-label="`Handbook: ${lens}`"
+        :aria-label="
+          isNew ? `New here? What this is for, in a minute: handbook, ${lens}` : `Handbook: ${lens}`
+        "
         title="What this is for"
-        ><BookOpen :size="15" aria-hidden="true"
-      /></router-link>
+        ><BookOpen :size="15" aria-hidden="true" /><template v-if="isNew">
+          New here? What this is for, in a minute</template
+        ></router-link
+      >
     </p>
     <!-- said aloud when it changes while one is here -->
     <p class="visually-hidden" role="status">{{ spoken }}</p>
@@ -43,13 +47,6 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
       <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span>{{ word.says }}
     </h1>
     <p v-if="word.more" class="more">{{ word.more }}</p>
-    <p v-if="isNew" class="hint">
-      New here?
-      <router-link :to="`/handbook/${lens.toLowerCase()}`" @click="seen"
-        >What {{ lens }} is for, in a minute</router-link
-      >
-      <button type="button" class="button plain" @click="seen">Not now</button>
-    </p>
     <slot></slot>
   </header>
 </template>
@@ -66,15 +63,11 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
   align-items: center;
   color: var(--ink-2);
 }
-.hint {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 10px;
-  align-items: center;
-}
 .book {
-  display: grid;
-  place-items: center;
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  justify-content: center;
   min-width: 28px;
   min-height: 24px;
   color: var(--ink-2);

@@ -14,13 +14,13 @@ import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
-import { cardReader, type Card, type Shelved } from './cards.ts';
+import { cardReader, type ShelfEntry, type Shelved } from './cards.ts';
 import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
 const router = useRouter();
 const tell = useTell();
-const cards = shallowRef<Card[]>();
+const cards = shallowRef<ShelfEntry[]>();
 /** Under this name it is kept which are put away. */
 const AWAY = 'put-away';
 /** More than this are shown when asked for. */
@@ -68,12 +68,12 @@ async function putAway(id: string): Promise<void> {
   if (next.size === 0) showAway.value = false;
   await writeSetting(AWAY, [...next]).catch(() => tell.error('The browser did not keep that.'));
 }
-const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Card, b: Card) => number>> = {
+const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: ShelfEntry, b: ShelfEntry) => number>> = {
   due: (a, b) => order(a, b),
   name: (a, b) => a.name.localeCompare(b.name),
   saved: (a, b) => b.savedAt - a.savedAt || order(a, b),
 };
-const isSought = (c: Card): boolean => {
+const isSought = (c: ShelfEntry): boolean => {
   const words = sought.value.trim().toLowerCase();
   return words === '' || `${c.name} ${c.note}`.toLowerCase().includes(words);
 };
@@ -89,7 +89,8 @@ const { states, look } = useStates();
 watch(visible, (list) =>
   look(list.flatMap((c) => ('build' in c ? [{ build: c.build, revision: c.stored.revision }] : []))),
 );
-const order = (a: Card, b: Card): number => a.due.localeCompare(b.due) || a.name.localeCompare(b.name);
+const order = (a: ShelfEntry, b: ShelfEntry): number =>
+  a.due.localeCompare(b.due) || a.name.localeCompare(b.name);
 onMounted(async () => {
   document.title = 'Elm Spindle';
   try {

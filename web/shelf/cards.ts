@@ -8,7 +8,7 @@ export type Shelved =
   | { readonly id: string; readonly name: string; readonly raw: unknown; readonly wrong: string };
 
 /** What lies on the shelf: enough to order and to find it. It is read when it is shown, and then once. */
-export interface Card {
+export interface ShelfEntry {
   readonly id: string;
   readonly name: string;
   /** As it says itself, unchecked: when it is due, and what was noted. */
@@ -23,7 +23,7 @@ const textIn = (of: unknown, key: string): string => {
   return typeof found === 'string' ? found : '';
 };
 
-function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): Card {
+function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): ShelfEntry {
   const name = typeof stored.name === 'string' && stored.name ? stored.name : 'A build without a name';
   const { id } = stored;
   const brief = (stored.build as { brief?: unknown } | null | undefined)?.brief;
@@ -47,8 +47,8 @@ function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Bui
  * nobody saved since is the very card it was, and is not drawn again.
  */
 export function cardReader() {
-  let known = new Map<string, { readonly at: string; readonly card: Card }>();
-  return (list: readonly StoredBuild[], readRecord: (record: unknown) => Result<Build>): Card[] => {
+  let known = new Map<string, { readonly at: string; readonly card: ShelfEntry }>();
+  return (list: readonly StoredBuild[], readRecord: (record: unknown) => Result<Build>): ShelfEntry[] => {
     const cards = list.map((stored) => {
       const at = `${stored.revision} ${stored.savedAt}`;
       const before = known.get(stored.id);
