@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzip, zip, type AsyncZippable, type Unzipped } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped, type Zippable } from 'fflate';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -45,28 +45,21 @@ export interface Backup {
   readonly settings: readonly Setting[];
 }
 
-const packed = (files: AsyncZippable): Promise<Uint8Array> =>
-  new Promise((resolve, reject) => {
-    zip(files, (error, data) => (error ? reject(error) : resolve(data)));
+/**
+ * Unpacked in one go: the library's own workers come from addresses that the page's policy does not let run. A file that says it
+ * is larger than anything made here is not unpacked.
+ */
+function unpacked(bytes: Uint8Array): Unzipped {
+  let sum = 0;
+  const files = unzipSync(bytes, {
+    filter: (f) => {
+      sum += f.originalSize;
+      return sum <= MOST.unpacked;
+    },
   });
-const unpacked = (bytes: Uint8Array): Promise<Unzipped> =>
-  new Promise((resolve, reject) => {
-    let sum = 0;
-    unzip(
-      bytes,
-      {
-        filter: (f) => {
-          sum += f.originalSize;
-          return sum <= MOST.unpacked;
-        },
-      },
-      (error, data) => {
-        if (error) reject(error);
-        else if (sum > MOST.unpacked) reject(new Error('too large'));
-        else resolve(data);
-      },
-    );
-  });
+  if (sum > MOST.unpacked) throw new Error('too large');
+  return files;
+}
 
 /** Read everything that is kept at one instant. @param pictures without them it is small */
 async function everything(store: SpindleDb, pictures: boolean): Promise<Backup> {
@@ -94,7 +87,7 @@ async function everything(store: SpindleDb, pictures: boolean): Promise<Backup> 
 
 /** A backup as the bytes of its file. */
 export async function packBackup(backup: Backup): Promise<Uint8Array> {
-  const files: AsyncZippable = {};
+  const files: Zippable = {};
   const put = (file: string, bytes: Uint8Array, plain = false): { file: string; crc: number } => {
     files[file] = plain ? [bytes, STORED] : bytes;
     return { file, crc: crc32(bytes) };
@@ -136,7 +129,7 @@ export async function packBackup(backup: Backup): Promise<Uint8Array> {
   };
   const { crc } = text(MANIFEST, manifest);
   put(MANIFEST_SUM, strToU8(String(crc)));
-  return packed(files);
+  return zipSync(files);
 }
 
 /** Everything that is kept, as a file. */
@@ -204,7 +197,7 @@ export async function readBackup(file: Blob): Promise<Result<Backup>> {
   if (file.size > MOST.archive) return fail('The file is larger than any backup.');
   let files: Unzipped;
   try {
-    files = await unpacked(new Uint8Array(await file.arrayBuffer()));
+    files = unpacked(new Uint8Array(await file.arrayBuffer()));
   } catch {
     return fail(`${DAMAGED} It breaks off, or it is no archive.`);
   }
