@@ -34,6 +34,7 @@ describe('what travels apart', () => {
     const { parcels, fitted, onSite } = plan(both).travel;
     expect(parcels[1]!.pieces).toContain('lantern');
     expect(fitted.map((f) => f.piece)).toEqual([arm]);
+    expect(fitted[0]!.does).toMatch(/ the lantern arm .*the body$/);
     expect(onSite.value).toBeGreaterThan(0);
     expect(value(setApart(both, arm, false)).handover).toBeUndefined();
     expect(refusal(setApart(otter, 'nobody', true))).toMatch(/no longer there/);

@@ -124,7 +124,7 @@ function betterApart(
     .map(({ piece, says }) => ({ piece, says }));
 }
 
-/** SiteFitting one piece where it stands: its own join and those of what it carries that are made there. */
+/** Setting one piece in its place where it is handed over. */
 function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: TravelParts): SiteFitting[] {
   const j = joinings.find((x) => x.piece.id === piece.id);
   if (!j) return [];
@@ -143,7 +143,7 @@ function fittingOf(build: Build, piece: Piece, { joinings, made, bones }: Travel
     {
       piece: piece.id,
       name: piece.name,
-      does: j.kind.does(lower(piece), j.carrier ? lower(j.carrier) : 'board'),
+      does: j.kind.does(lower(piece), j.carrier ? `the ${lower(j.carrier)}` : 'the board'),
       needs: [
         ...rods.map((r) => `rod ${r.letter}, ${r.stock.name.toLowerCase()}`),
         ...(glue && j.kind.id !== 'loose' ? [glue.name] : []),
@@ -188,7 +188,7 @@ export function travelOf(build: Build, tried: (build: Build) => TravelParts): Tr
   const { table } = groundOf(driven);
   const fitted = apart.flatMap((p) => fittingOf(build, p, all));
   const onSite = total(
-    'SiteFitting it there',
+    'Fitting it there',
     'min',
     fitted.map((f) => f.minutes),
   );
