@@ -149,7 +149,7 @@ async function forGood(): Promise<void> {
       <p v-if="problem" role="alert" class="problem">▲ {{ problem }}</p>
 
       <section v-if="found" class="found" aria-label="In the backup">
-        <h3>In the backup of {{ when(Date.parse(found.backup.made)) }}</h3>
+        <h2>In the backup of {{ when(Date.parse(found.backup.made)) }}</h2>
         <p v-if="missing">Not here yet: {{ missing }}.</p>
         <p v-else>Everything in it is here.</p>
         <p v-if="found.outlook.same.length">
@@ -174,7 +174,7 @@ async function forGood(): Promise<void> {
       </section>
 
       <template v-if="copies.length">
-        <h3>Copies made by themselves</h3>
+        <h2>Copies made by themselves</h2>
         <p class="muted">Once a day while you work, without the pictures; the last seven are kept here.</p>
         <ul>
           <li v-for="c in copies" :key="c.id">
@@ -194,8 +194,9 @@ async function forGood(): Promise<void> {
 p {
   margin: 10px 0;
 }
-h3 {
+h2 {
   margin: 18px 0 4px;
+  font-size: 18px;
 }
 .problem {
   color: var(--fails);
