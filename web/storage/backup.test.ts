@@ -94,6 +94,14 @@ describe('everything in one file', () => {
     expect(await told(other)).toEqual(before);
   });
 
+  it('a copy without pictures takes none away when it is put in the place of everything', async () => {
+    await fill(store);
+    const before = await told(store);
+    const copy = await read(await makeBackup(store, false));
+    expect((await replaceAll(copy, store)).ok).toBe(true);
+    expect(await told(store)).toEqual(before);
+  });
+
   it('a tab that has a build open notices that it was replaced', async () => {
     await fill(store);
     const blob = await makeBackup(store);

@@ -117,9 +117,11 @@ export const replaceAll = (backup: Backup, store: SpindleDb = db): Promise<Resul
     // settings of this browser alone stay
     const inside = new Set(backup.settings.map((s) => s.key));
     await Promise.all([
-      ...[store.builds, store.parts, store.pictures, store.stock, store.packs, store.pastes, store.book].map(
-        (t) => t.clear(),
+      ...[store.builds, store.parts, store.stock, store.packs, store.pastes, store.book].map((t) =>
+        t.clear(),
       ),
+      // a copy that was made by itself has none: those that are here stay
+      ...(backup.pictures.length > 0 ? [store.pictures.clear()] : []),
       store.settings.bulkDelete([...inside]),
     ]);
     await store.builds.bulkAdd(
