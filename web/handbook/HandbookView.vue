@@ -57,7 +57,7 @@ const back = (): void => {
 </script>
 
 <template>
-  <div class="book">
+  <div class="leaves book">
     <header>
       <router-link to="/" class="brand" title="Back to the shelf"
         ><img src="/mark.svg" alt="" width="30" height="30" /><span>Elm Spindle</span></router-link
@@ -81,51 +81,9 @@ const back = (): void => {
 </template>
 
 <style scoped>
-.book {
-  display: grid;
-  grid-template: auto 1fr / 230px minmax(0, 1fr);
-  min-height: 100vh;
-}
-header {
-  display: flex;
-  grid-column: 1 / -1;
-  gap: 20px;
-  align-items: center;
-  padding: 10px 22px;
-  border-bottom: 1px solid var(--line);
-}
-.brand {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  color: var(--ink);
-  font-weight: 650;
-  text-decoration: none;
-}
 .title {
   flex: 1;
   font: 650 20px var(--font-title);
-}
-nav {
-  display: grid;
-  align-content: start;
-  padding: 14px 0;
-  border-right: 1px solid var(--line);
-}
-nav a {
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 4px 22px;
-  color: var(--ink-2);
-  text-decoration: none;
-}
-nav a[aria-current] {
-  border-left: 4px solid var(--elm);
-  padding-left: 18px;
-  background: var(--paper);
-  color: var(--ink);
-  font-weight: 600;
 }
 main {
   max-width: 76ch;
@@ -153,16 +111,16 @@ main :deep(li) {
   margin: 7px 0;
 }
 @media (max-width: 760px) {
-  .book {
+  .leaves.book {
     grid-template: auto auto 1fr / 1fr;
   }
-  nav {
+  .leaves > nav {
     display: flex;
     flex-wrap: wrap;
     border-right: 0;
     border-bottom: 1px solid var(--line);
   }
-  nav a {
+  .leaves > nav a {
     padding: 4px 14px;
   }
   main {

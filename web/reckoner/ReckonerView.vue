@@ -42,7 +42,7 @@ async function begin(): Promise<void> {
 </script>
 
 <template>
-  <div class="reckoner">
+  <div class="leaves reckoner">
     <header>
       <router-link to="/" class="brand" title="Back to the shelf"
         ><img src="/mark.svg" alt="" width="30" height="30" /><span>Elm Spindle</span></router-link
@@ -101,51 +101,9 @@ async function begin(): Promise<void> {
 </template>
 
 <style scoped>
-.reckoner {
-  display: grid;
-  grid-template: auto 1fr / 230px 1fr;
-  min-height: 100vh;
-}
-header {
-  display: flex;
-  grid-column: 1 / -1;
-  gap: 20px;
-  align-items: center;
-  padding: 10px 22px;
-  border-bottom: 1px solid var(--line);
-}
-.brand {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  color: var(--ink);
-  font-weight: 650;
-  text-decoration: none;
-}
 h1 {
   margin: 0;
   font-size: 22px;
-}
-nav {
-  display: grid;
-  align-content: start;
-  padding: 14px 0;
-  border-right: 1px solid var(--line);
-}
-nav a {
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 4px 22px;
-  color: var(--ink-2);
-  text-decoration: none;
-}
-nav a[aria-current] {
-  border-left: 4px solid var(--elm);
-  padding-left: 18px;
-  background: var(--paper);
-  color: var(--ink);
-  font-weight: 600;
 }
 main {
   max-width: 860px;
@@ -205,17 +163,17 @@ dd {
   margin-top: 14px;
 }
 @media (max-width: 760px) {
-  .reckoner {
+  .leaves.reckoner {
     grid-template: auto auto 1fr / 1fr;
   }
-  nav {
+  .leaves > nav {
     display: flex;
     overflow-x: auto;
     padding: 0 8px;
     border-right: 0;
     border-bottom: 1px solid var(--line);
   }
-  nav a {
+  .leaves > nav a {
     padding: 4px 12px;
     white-space: nowrap;
   }

@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallo
 import { useRouter } from 'vue-router';
 import { liveQuery } from 'dexie';
 import { FolderOpen, Plus, Search, ShieldCheck } from '@lucide/vue';
-import { canShare, openFile, saveBlob, saveToFile, handedOn } from '../shell/files.ts';
+import { canShare, handedOn, saveBlob, saveToFile } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { finding } from '../find/finding.ts';
 import { db, keeping } from '../storage/db.ts';
@@ -15,6 +15,7 @@ import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
 import { cardReader, type ShelfEntry, type Shelved } from './cards.ts';
+import { takeFile } from './taking.ts';
 import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
@@ -106,41 +107,13 @@ async function take(e: Event): Promise<void> {
   const file = input.files?.[0];
   input.value = '';
   if (!file) return;
-  problem.value = undefined;
-  const { isArchive } = await import('../storage/archive.ts');
-  if (await isArchive(file)) {
-    await takeArchive(file);
-    return;
-  }
-  const read = await openFile(file);
-  if (!read.ok) {
-    problem.value = `${file.name} was not opened. ${read.problem.text} Nothing was changed.`;
-    return;
-  }
-  problem.value = undefined;
-  const shelved = await shelve(read.value);
-  if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
-  else problem.value = shelved.problem.text;
-}
-/** A build with its pictures goes on the shelf; a backup is looked into first. */
-async function takeArchive(file: File): Promise<void> {
-  const [{ isOneBuild, readBackup }, { shelveWithPictures }] = await Promise.all([
-    import('../storage/backup.ts'),
-    import('../storage/restore.ts'),
-  ]);
-  const read = await readBackup(file);
-  if (!read.ok) {
-    problem.value = `${file.name} was not opened. ${read.problem.text}`;
-    return;
-  }
-  if (!isOneBuild(read.value)) {
+  const got = await takeFile(file);
+  problem.value = got.kind === 'wrong' ? got.says : undefined;
+  if (got.kind === 'build') await router.push(`/build/${got.id}/shape`);
+  if (got.kind === 'backup') {
     given.value = file;
     safe.value = true;
-    return;
   }
-  const shelved = await shelveWithPictures(read.value);
-  if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
-  else problem.value = shelved.problem.text;
 }
 async function copy(build: Build): Promise<void> {
   const shelved = await shelve({ ...build, name: `${build.name.slice(0, LONGEST_NAME - 6)}, copy` });

@@ -164,7 +164,7 @@ nav {
 nav button {
   border: 0;
   background: none;
-  padding: 7px 10px;
+  padding: 7px 8px;
   border-radius: 9px;
   font-weight: 600;
   font-size: 14.5px;

@@ -200,7 +200,7 @@ const SIGN = { holds: '●', tight: '◆', fails: '▲' } as const;
     <p class="muted">Take along: {{ travel.tools.join('; ') }}.</p>
     <p v-if="travel.parcels[0]" class="muted small">
       As it stands on its board it is
-      {{ travel.parcels[0].size.map((s) => formatLength(Math.round(s.value), shown)).join(' × ') }}.
+      {{ travel.parcels[0].size.map((s) => formatLength(s.value, shown)).join(' × ') }}.
     </p>
   </section>
 </template>
