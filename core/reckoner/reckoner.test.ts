@@ -91,6 +91,12 @@ it('a round over a cake is across and twice the sides, and twice what is over: t
   expect(['trimmed', 'tucked', 'hangs'].map(roll)).toEqual([390, 374, 430]);
 });
 
+it('gores are weighed all together: the skin of the ball with half of their thickness on it', () => {
+  const grams = figure('gores', { ball: 80, number: 8, thick: 2, paste: 'fondant' }, /all of them/);
+  // π × 82² × 2 mm³ at 1.38 g/cm³
+  expect(grams / ((Math.PI * 82 * 82 * 2 * 1.38) / 1000)).toBeCloseTo(1, 1);
+});
+
 it('a half-round moulding of 12 by 6 over 200 is 14.3 g of covering paste; a thin coat on a ball is a round to roll', () => {
   // π × 12 × 6 ÷ 4 × 200 mm³ at 1.38 g/cm³ (handbook area of an ellipse, halved)
   expect(figure('moulding', { paste: 'fondant' }, /of paste/)).toBeCloseTo(

@@ -41,7 +41,9 @@ const asking = (
   build: (said) => onBoard(said, of.piece, of.cloth(said), num(said, 'thick')),
   answers: ({ figure }, said) => [
     ...of.cloth(said).figures,
-    { says: 'of paste in it', figure: figure.pieces[0]!.weight.paste },
+    of.cloth(said).number === undefined
+      ? { says: 'of paste in it', figure: figure.pieces[0]!.weight.paste }
+      : { says: 'of paste in all of them', figure: figure.paste },
   ],
   notes: (_, said) => {
     const { says } = of.cloth(said);
