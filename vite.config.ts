@@ -7,6 +7,8 @@ import { AntDesignVueResolver } from 'unplugin-vue-components/resolvers';
 import Components from 'unplugin-vue-components/vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig, type Plugin } from 'vite';
+import { leanVue, messages } from './tools/catalogue/plugin.ts';
+import { worded } from './tools/catalogue/worded.ts';
 
 /** Compress what is served for ever once, when it is built. */
 const compressOnce = (): Plugin => {
@@ -41,11 +43,20 @@ const answersAll = (): Plugin => {
   };
 };
 
-export default defineConfig({
+export default defineConfig(({ command }) => ({
   publicDir: 'web/public',
   plugins: [
     // line breaks between elements are spaces, as the formatter assumes
-    vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
+    vue({
+      template: {
+        compilerOptions: {
+          whitespace: 'preserve',
+          ...(command === 'build' ? { nodeTransforms: [worded()] } : {}),
+        },
+      },
+    }),
+    messages(),
+    leanVue(),
     Components({
       dts: 'web/components.d.ts',
       dirs: [],
@@ -87,7 +98,7 @@ export default defineConfig({
       treeshake: { moduleSideEffects: [{ test: /[\\/]core[\\/](?!solids[\\/]bodies)/, sideEffects: false }] },
       output: {
         codeSplitting: {
-          groups: [{ name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia)[\\/]/, priority: 30 }],
+          groups: [{ name: 'vue', test: /node_modules[\\/](@vue[\\/](?!devtools)|vue[\\/]|vue-router[\\/]|pinia[\\/])/, priority: 30 }],
         },
       },
     },
@@ -115,4 +126,4 @@ export default defineConfig({
       },
     ],
   },
-});
+}));

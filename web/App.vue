@@ -4,12 +4,14 @@ import { useEventListener } from '@vueuse/core';
 import { finding } from './find/finding.ts';
 import { missingPart, newVersion, reload } from './updates.ts';
 import LightDefs from './drawing/LightDefs.vue';
+import { adjusting } from './words/adjusting.ts';
 import AlarmBar from './shared/AlarmBar.vue';
 import TellLayer from './shared/TellLayer.vue';
 
 // opened by a tap, and not needed for the first view
 const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'));
 const FindDialog = defineAsyncComponent(() => import('./find/FindDialog.vue'));
+const CustomsDialog = defineAsyncComponent(() => import('./words/CustomsDialog.vue'));
 const ThemedRoom = defineAsyncComponent(() => import('./ThemedRoom.vue'));
 // a build has a key sheet of its own, with this among it
 useEventListener('keydown', (e: KeyboardEvent) => {
@@ -39,6 +41,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       <SumsDialog />
     </ThemedRoom>
     <FindDialog v-if="finding" v-model:open="finding" />
+    <CustomsDialog v-if="adjusting" v-model:open="adjusting" />
     <TellLayer />
   </div>
 </template>

@@ -6,12 +6,16 @@ import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router.ts';
 import { openDb } from './storage/db.ts';
+import { usePreferences } from './state/preferences.ts';
 import { applyTokens } from './tokens.ts';
 import { watchForUpdates } from './updates.ts';
 
 applyTokens(document.documentElement);
 await openDb();
-createApp(App).use(createPinia()).use(router).mount('#app');
+const pinia = createPinia();
+// nothing is said twice: first it is known in which words
+await usePreferences(pinia).ready;
+createApp(App).use(pinia).use(router).mount('#app');
 watchForUpdates();
 // not in the way of the first view
 setTimeout(

@@ -93,7 +93,7 @@ export function coldChain(build: Build, onSite: Minutes): ColdLine[] {
       'where it runs − so much before it leans',
       [
         given(`${softest.name} runs`, softest.at, '°C', 'estimate'),
-        given('Leans so much before that', LEANS, '°C', 'estimate'),
+        given('Leans already', LEANS, '°C less', 'estimate'),
       ],
       (a, b) => a - b,
     );

@@ -4,6 +4,8 @@
  */
 export * from './units.ts';
 export * from './result.ts';
+export * from './custom.ts';
+export { formatKitchen, formatTwelve, retell } from './retell.ts';
 export * from './reckoned.ts';
 export * from './parse.ts';
 export * from './format.ts';

@@ -25,6 +25,7 @@ export type Unit =
   | 'min'
   | 'h'
   | '°C'
+  | '°C less'
   | 'N'
   | 'N·mm'
   | 'N/mm'

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router';
 import ThemedRoom from '../ThemedRoom.vue';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
+import { retold } from '../words/say.ts';
 import { actsHere, type Find } from './finding.ts';
 import { ofApp, ofBuild, ofShelf, sought } from './sources.ts';
 
@@ -29,7 +30,9 @@ const all = computed<Find[]>(() => [
   ...shelf.value,
   ...ofApp(router),
 ]);
-const found = computed(() => sought(all.value, words.value, MOST));
+/** Found by what is read: in the tongue it is said in. */
+const said = computed(() => all.value.map((f) => ({ ...f, text: retold(f.text), kind: retold(f.kind) })));
+const found = computed(() => sought(said.value, words.value, MOST));
 function take(f: Find | undefined): void {
   if (!f) return;
   open.value = false;

@@ -7,6 +7,7 @@ import { anchorOf, HANDBOOK } from '../handbook/pages.ts';
 import { LENSES } from '../lenses/lenses.ts';
 import type { useStage } from '../state/on-stage.ts';
 import { db } from '../storage/db.ts';
+import { adjusting } from '../words/adjusting.ts';
 import type { Find } from './finding.ts';
 
 /** What can be found: a source more is a function more. */
@@ -22,6 +23,7 @@ export function ofApp(router: Router): Find[] {
     to('The shelf', 'view', '/'),
     to('New build', 'view', '/start'),
     to('Stores', 'view', '/stores'),
+    { text: 'Units, clock and language', kind: 'setting', go: () => void (adjusting.value = true) },
     ...SMALL_QUESTIONS.map((q) => to(q.name, 'reckoner', `/reckoner/${q.id}`)),
     ...HANDBOOK.flatMap((p) => [
       to(p.name, 'handbook', `/handbook/${p.id}`),

@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
-import { nextTick, onMounted, ref, watch, type ComponentPublicInstance } from 'vue';
+import { computed, nextTick, onMounted, ref, watch, type ComponentPublicInstance } from 'vue';
+import { retold } from '../words/say.ts';
 import type { Choices } from './choices.ts';
 
 /** The list of a choice field: the component library's, which is fetched when the first is shown. */
@@ -19,6 +20,14 @@ function choose(chosen: unknown): void {
   if (found) emit('change', found.value);
 }
 
+/** The library shows what it is given: it is said here. */
+const said = computed(() =>
+  props.options.map((o) => ({
+    ...o,
+    label: retold(o.label),
+    ...('options' in o ? { options: o.options.map((p) => ({ ...p, label: retold(p.label) })) } : {}),
+  })),
+);
 const open = ref(false);
 const select = ref<ComponentPublicInstance>();
 /** Closed, the library names a list that is not there: a screen reader would look for it. */
@@ -38,7 +47,7 @@ watch(open, (now) => {
   <a-select
     ref="select"
     :value="value"
-    :options="[...options]"
+    :options="said"
     :show-search="search"
     option-filter-prop="label"
     :style="width === undefined ? undefined : { width: `${width}px` }"

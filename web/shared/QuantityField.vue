@@ -4,6 +4,7 @@ import {
   formatDuration,
   formatLength,
   formatMass,
+  formatTemperature,
   parseQuantity,
   roundTo,
   type QuantityKind,
@@ -34,7 +35,7 @@ const shownText = computed(() => {
     case 'length':
       return formatLength(v, preferences.shown);
     case 'temperature':
-      return `${roundTo(v, 0.5)} °C`;
+      return formatTemperature(v, preferences.custom);
     case 'percent':
       return `${roundTo(v, 0.1)} %`;
     case 'time':
@@ -62,7 +63,9 @@ function finish(): void {
       ? preferences.shown.mass
       : props.kind === 'length'
         ? preferences.shown.length
-        : undefined;
+        : props.kind === 'temperature'
+          ? preferences.custom.temperature.toLowerCase()
+          : undefined;
   const typed = props.suffix ? text.value.replace(props.suffix, '') : text.value;
   const read = parseQuantity(props.kind, typed, unit);
   if (!read.ok) {

@@ -14,6 +14,7 @@ import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
+import { adjusting } from '../words/adjusting.ts';
 import { cardReader, type ShelfEntry, type Shelved } from './cards.ts';
 import { takeFile } from './taking.ts';
 import ShelfCard from './ShelfCard.vue';
@@ -239,6 +240,7 @@ async function demo(): Promise<void> {
     <p class="foot muted">
       Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
       law and licensed practice come first.
+      <button class="button plain" type="button" @click="adjusting = true">Units, clock and language</button>
       <button class="button plain" type="button" @click="demo">Bring back the examples</button>
     </p>
     <KeepDialog v-if="safe" v-model:open="safe" :given="given" />

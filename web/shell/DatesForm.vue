@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import DatePick from '../shared/DatePick.vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setDate } from '@core/edits/index.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -54,9 +55,7 @@ const set = (date: string, from: string, to: string) =>
     </button>
   </div>
   <div class="row fields">
-    <label class="field"
-      ><span>A date</span><a-date-picker v-model:value="adding" format="D MMM YYYY" style="width: 150px"
-    /></label>
+    <label class="field"><span>A date</span><DatePick v-model:value="adding" optional :width="150" /></label>
     <button type="button" class="button" :disabled="!adding" @click="add(true)">is off</button>
     <button type="button" class="button" :disabled="!adding" @click="add(false)">has its own hours</button>
   </div>

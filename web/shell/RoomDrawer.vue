@@ -5,9 +5,9 @@ import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } 
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
-import { usePreferences } from '../state/preferences.ts';
 import { BOARD_MATERIALS } from '../ground/board-materials.ts';
 import QuantityField from '../shared/QuantityField.vue';
+import DatePick from '../shared/DatePick.vue';
 import ChoiceField from '../shared/ChoiceField.vue';
 import DatesForm from './DatesForm.vue';
 import WeekForm from './WeekForm.vue';
@@ -15,18 +15,17 @@ import WorkshopForm from './WorkshopForm.vue';
 import TextField from '../shared/TextField.vue';
 import ToggleField from '../shared/ToggleField.vue';
 import { choicesOf } from '../shared/choices.ts';
-import Segments from '../shared/Segments.vue';
+import CustomsForm from '../words/CustomsForm.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const here = useOpenBuild();
-const preferences = usePreferences();
 const build = computed(() => here.build);
 const grips = choicesOf(GRIPS, (g) => g.name);
 const due = computed({
   get: () => dayjs(build.value.brief.due),
-  set: (d: Dayjs | null) => {
+  set: (d: Dayjs | undefined) => {
     if (d) store.apply(setBrief(build.value, { due: d.format('YYYY-MM-DDTHH:mm') }), 'the due time');
   },
 });
@@ -59,16 +58,7 @@ onBeforeUnmount(() => setTimeout(() => opener?.focus()));
         :value="build.name"
         @change="(name) => store.apply(rename(build, name), 'the name')"
       />
-      <label class="field"
-        ><span>Due</span
-        ><a-date-picker
-          v-model:value="due"
-          show-time
-          format="ddd D MMM YYYY, HH:mm"
-          :allow-clear="false"
-          :minute-step="5"
-          style="width: 100%"
-      /></label>
+      <label class="field"><span>Due</span><DatePick v-model:value="due" timed /></label>
       <ChoiceField
         label="Journey"
         :value="build.brief.journey"
@@ -220,25 +210,8 @@ onBeforeUnmount(() => setTimeout(() => opener?.focus()));
       </div>
     </div>
     <div class="group">
-      <h3>Shown in</h3>
-      <div class="row fields">
-        <Segments
-          :value="preferences.shown.mass"
-          :options="[
-            { label: 'grams', value: 'g' },
-            { label: 'ounces', value: 'oz' },
-          ]"
-          @change="(v) => (preferences.shown.mass = v)"
-        />
-        <Segments
-          :value="preferences.shown.length"
-          :options="[
-            { label: 'millimetres', value: 'mm' },
-            { label: 'inches', value: 'in' },
-          ]"
-          @change="(v) => (preferences.shown.length = v)"
-        />
-      </div>
+      <h3>Units, clock and language</h3>
+      <CustomsForm />
     </div>
   </a-drawer>
 </template>

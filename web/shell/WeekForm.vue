@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Plus, X } from '@lucide/vue';
+import { usePreferences } from '../state/preferences.ts';
 import type { Hours } from '@core/record/index.ts';
 
 /** Hours of a working week, some of them only if need be. */
 const props = defineProps<{ hours: readonly Hours[]; whose?: string }>();
 const emit = defineEmits<{ change: [hours: Hours[]] }>();
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const preferences = usePreferences();
 const byDay = computed(() =>
-  DAYS.map((name, d) => ({
-    name,
+  DAYS.map((_, d) => (d + preferences.customs.firstDay - 1) % 7).map((d) => ({
+    name: DAYS[d]!,
     day: d + 1,
     rows: props.hours.map((h, i) => ({ h, i })).filter((x) => x.h.day === d + 1),
   })),

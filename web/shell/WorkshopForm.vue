@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { capital } from '@core/quantity/index.ts';
+import { retold } from '../words/say.ts';
 import { computed, ref } from 'vue';
 import { addHelper, removeHelper, setHelper, setSpace, setTool } from '@core/edits/index.ts';
 import {
@@ -23,7 +24,7 @@ const store = useBuild();
 const here = useOpenBuild();
 const build = computed(() => here.build);
 const name = ref('');
-const kinds = STEP_KINDS.map((k) => ({ value: k, label: KIND_NAMES[k] }));
+const kinds = STEP_KINDS.map((k) => ({ value: k, label: retold(KIND_NAMES[k]) }));
 function add(): void {
   if (store.apply(addHelper(build.value, name.value), 'a helper')) name.value = '';
 }

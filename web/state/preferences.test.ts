@@ -1,16 +1,21 @@
-import 'fake-indexeddb/auto';
-import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, expect, it, vi } from 'vitest';
-import { writeSetting } from '../storage/settings.ts';
-import { usePreferences } from './preferences.ts';
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { customsKept, USUAL } from './preferences.ts';
 
-beforeEach(() => setActivePinia(createPinia()));
+it('what was kept is what is used, as far as it is known here', () => {
+  const mine = { temperature: 'F', volume: 'spoons', clock: 12, firstDay: 7, tongue: 'de' };
+  expect(customsKept(mine)).toEqual(mine);
+  expect(customsKept({ ...mine, tongue: 'klingon', clock: 13 })).toEqual({
+    ...mine,
+    tongue: 'en',
+    clock: 24,
+  });
+});
 
-it('who took the units before they were read from the store sees what was chosen, then and later', async () => {
-  await writeSetting('shown', { mass: 'oz', length: 'mm' });
-  const { shown } = usePreferences();
-  expect(shown.mass).toBe('g');
-  await vi.waitFor(() => expect(shown.mass).toBe('oz'));
-  usePreferences().shown.length = 'in';
-  expect(shown.length).toBe('in');
+it('whatever was kept, there are customs', () => {
+  fc.assert(
+    fc.property(fc.anything(), (kept) => {
+      expect(Object.keys(customsKept(kept))).toEqual(Object.keys(USUAL));
+    }),
+  );
 });

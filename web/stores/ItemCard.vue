@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useTell } from '../state/tell.ts';
 import { computed, ref } from 'vue';
-import dayjs, { type Dayjs } from 'dayjs';
+import dayjs from 'dayjs';
+import DatePick from '../shared/DatePick.vue';
 import { parseQuantity } from '@core/quantity/index.ts';
 import { INGREDIENTS, ingredientOf, usualKeepBy, type StockItem } from '@core/stores/index.ts';
 import { today, useStores } from '../state/stores.ts';
@@ -95,10 +96,11 @@ async function remove(): Promise<void> {
     /></label>
     <label class="field"
       ><span>Good until</span
-      ><a-date-picker
+      ><DatePick
         :value="day"
+        optional
         placeholder="no date"
-        @change="(d: unknown) => (keepBy = (d as Dayjs | null)?.format('YYYY-MM-DD'))"
+        @change="(d) => (keepBy = d?.format('YYYY-MM-DD'))"
     /></label>
     <label class="field grow"><span>Note</span><a-input v-model:value="note" :maxlength="400" /></label>
     <ToggleField v-if="item?.offcut" v-model:checked="clean" label="Clean, can be kneaded again" beside />

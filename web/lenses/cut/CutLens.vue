@@ -10,6 +10,7 @@ import {
 import { pagesOf, PAPERS, type Template } from '@core/templates/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import { usePrinting } from '../../state/printing.ts';
 import FirstWord from '../../shared/FirstWord.vue';
 import Segments from '../../shared/Segments.vue';
 import { EXTRA_PAPERS, useTemplates } from './papers.ts';
@@ -24,7 +25,8 @@ const CoversView = defineAsyncComponent(() => import('./CoversView.vue'));
 const CarvingView = defineAsyncComponent(() => import('./CarvingView.vue'));
 const CountsView = defineAsyncComponent(() => import('./CountsView.vue'));
 const here = useOpenBuild();
-const { printing, shown } = usePreferences();
+const { printing } = usePrinting();
+const { shown } = usePreferences();
 type View = 'templates' | 'covers' | 'carving' | 'counts';
 const VIEWS: { value: View; label: string }[] = [
   { value: 'templates', label: 'Templates' },

@@ -15,7 +15,7 @@ import type { TemplateUse } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStage } from '../../state/on-stage.ts';
-import { usePreferences } from '../../state/preferences.ts';
+import { usePrinting } from '../../state/printing.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -39,7 +39,7 @@ const emit = defineEmits<{
 const store = useBuild();
 const here = useOpenBuild();
 const stage = useStage();
-const { printing } = usePreferences();
+const { printing } = usePrinting();
 const pagesWith = (t: Template): string => {
   const on = props.made.filter((p) => p.templates.includes(t.id)).map((p) => p.name);
   if (on.length === 0) return 'no page';

@@ -8,6 +8,7 @@ import {
   wholeOf,
 } from '@core/record/index.ts';
 import { computed } from 'vue';
+import DatePick from '../../shared/DatePick.vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { closesOff, joinId, localIso, preflight, type Step } from '@core/days/index.ts';
 import {
@@ -50,7 +51,7 @@ const pinned = computed(() => build.value.steps.pins?.[props.step.id]);
 const pinAt = computed({
   get: () =>
     dayjs(pinned.value ?? (origin.value ? localIso(origin.value, props.from) : build.value.brief.due)),
-  set: (d: Dayjs | null) => {
+  set: (d: Dayjs | undefined) => {
     if (d) store.apply(pinStep(build.value, props.step.id, d.format('YYYY-MM-DDTHH:mm')), 'pinning a step');
   },
 });
@@ -133,14 +134,7 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
       </button>
       <label class="field"
         ><span>{{ pinned ? 'Pinned to' : 'Pin it to' }}</span
-        ><a-date-picker
-          v-model:value="pinAt"
-          show-time
-          :show-now="false"
-          format="D MMM YYYY HH:mm"
-          :minute-step="5"
-          :allow-clear="false"
-          style="width: 178px"
+        ><DatePick v-model:value="pinAt" timed :width="208"
       /></label>
       <button
         v-if="pinned"

@@ -1,0 +1,4 @@
+import { ref } from 'vue';
+
+/** Whether units, clock and language are being chosen, wherever one stands. */
+export const adjusting = ref(false);
