@@ -47,7 +47,7 @@ const isSaid = (key: string): boolean =>
   !/^[a-z-]+( [a-z-]+)* ?\{|[;=<>]|=>|^[.#]|--|\/\//.test(key);
 /** A word as it is read rather than an identifier. */
 const isName = (key: string): boolean =>
-  /^\p{L}[\p{L} ,’'{}\d-]*$/u.test(key) && !/[a-z][A-Z]|^[a-z]+-[a-z-]+$/.test(key);
+  /^[\p{L}\d][\p{L} ,’'{}\d-]*$/u.test(key) && !/[a-z][A-Z]|^[a-z]+-[a-z-]+$/.test(key);
 
 const literal = (node: ts.Node): string | undefined =>
   ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)
