@@ -26,21 +26,7 @@ export const router = createRouter({
       name: 'handbook',
       component: () => import('./handbook/HandbookView.vue'),
     },
-    {
-      path: '/build/:id/sheet/paste',
-      name: 'paste-sheet',
-      component: () => import('./print/PasteSheet.vue'),
-    },
-    {
-      path: '/build/:id/sheet/bones',
-      name: 'bones-sheet',
-      component: () => import('./print/BonesSheet.vue'),
-    },
-    {
-      path: '/build/:id/sheet/days',
-      name: 'days-sheet',
-      component: () => import('./print/DaysSheet.vue'),
-    },
+    { path: '/build/:id/sheet/:sheet', name: 'sheet', component: () => import('./print/PrintView.vue') },
     { path: '/build/:id/:lens?', name: 'build', component: () => import('./shell/BuildView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

@@ -22,8 +22,8 @@ describe('a sentence told in other customs', () => {
     ['Warm it to 31–33 °C.', 'Warm it to 88–91 °F.'],
     ['outside it is −18 °C', 'outside it is 0 °F'],
     ['5 °C less', '9 °F less'],
-    ['today 19:10, again Wed 00:05', 'today 7:10 pm, again Wed 12:05 am'],
-    ['19:00 to 21:30', '7:00 pm to 9:30 pm'],
+    ['today 19:10, again Wed 00:05', 'today 7:10\u00a0pm, again Wed 12:05\u00a0am'],
+    ['19:00 to 21:30', '7:00\u00a0pm to 9:30\u00a0pm'],
     ['15 mL of water', '1 tbsp of water'],
     ['a layer of 2 kg', 'a layer of 70.55 oz'],
   ])('%s', (written, told) => expect(retell(written, ELSEWHERE)).toBe(told));
@@ -52,7 +52,7 @@ describe('a sentence told in other customs', () => {
         fc.array(
           fc.tuple(
             fc.double({ min: 0.1, max: 900, noNaN: true }).map((x) => x.toFixed(1)),
-            fc.constantFrom(' mm', ' g', ' °C', ' mL', ' cm', ' min'),
+            fc.constantFrom(' mm', ' g', ' °C', ' mL', ' cm', ' min', ' at 19:10'),
           ),
           { maxLength: 4 },
         ),
@@ -105,4 +105,4 @@ it('noon is pm and midnight am', () =>
     formatTwelve(11, '59'),
     formatTwelve(12, '00'),
     formatTwelve(23, '05'),
-  ]).toEqual(['12:00 am', '11:59 am', '12:00 pm', '11:05 pm']));
+  ]).toEqual(['12:00\u00a0am', '11:59\u00a0am', '12:00\u00a0pm', '11:05\u00a0pm']));

@@ -16,7 +16,7 @@ const KG = unit('kg');
 const ML = unit('mL');
 const WARM = unit('°C');
 const LESS = new RegExp(`(${NUMBER}) °C (less|apart|warmer|cooler|colder|more)`, 'g');
-const CLOCK = /(?<![\d:.])([01]?\d|2[0-3]):([0-5]\d)(?![\d:])/g;
+const CLOCK = /(?<![\d:.])([01]?\d|2[0-3]):([0-5]\d)(?![\d:]|\s[ap]m\b)/g;
 /** Whoever says both leaves the choice to the reader. */
 const BOTH = { length: /\d ?in(?=[\s,.;)]|$)(?! [a-z])|\d ft\b/, mass: /\d oz\b/, temperature: /°F/ };
 
@@ -44,9 +44,9 @@ export function formatKitchen(ml: number): string {
   return `${cups} ${/^\d\d|^[2-9]|^1./.test(cups) ? 'cups' : 'cup'}`;
 }
 
-/** A time of day by the clock of twelve hours: `19:10` → `7:10 pm`. */
+/** A time of day by the clock of twelve hours: `19:10` → `7:10 pm`, which no line parts. */
 export const formatTwelve = (hours: number, minutes: string): string =>
-  `${hours % 12 || 12}:${minutes} ${hours < 12 ? 'am' : 'pm'}`;
+  `${hours % 12 || 12}:${minutes}\u00a0${hours < 12 ? 'am' : 'pm'}`;
 
 /**
  * A sentence of the core, which is written in metric and by the clock of twenty-four hours, as somebody of other customs

@@ -80,8 +80,10 @@ describe('a hidden disc', () => {
     await kept(b);
     await bones('Cut list');
     await has(b, 'section', /Disc of 3 mm card, 20 mm across, let into the top of the body under the head/);
-    await has(b, 'tr', /Disc of 3 mm card[\s\S]*in the top of the body/);
     expect(await b.driver.findElements(By.css('.stage .disc'))).toHaveLength(1);
+    await openBuild(b, served.url, 'handover');
+    await choose(b, 'The card');
+    await has(b, 'tr', /Disc of 3 mm card[\s\S]*in the top of the body/);
     await openBuild(b, served.url, 'shape');
     await (await has(b, '.bead', 'Head'))!.click();
     await choose(b, 'Where it sits');
@@ -294,7 +296,7 @@ describe('hardware and cutting', () => {
     await b.push('Tiers and boards, under Shape');
     await take('Sticks through its board', 'wooden dowel 8 mm');
     await kept(b);
-    await b.driver.get(`${served.url}/build/demo-one-legged-heron/sheet/bones`);
+    await b.driver.get(`${served.url}/build/demo-one-legged-heron/sheet/card`);
     await has(b, '.sheet', /Sticks against turning[\s\S]*M10 rod with its nuts and washers/);
     expect(await b.complaints()).toEqual([]);
   });
@@ -315,14 +317,14 @@ describe('hardware and cutting', () => {
     await has(b, '.line', /Legs, pair[\s\S]*board → feet → body/);
   });
 
-  it('lists what to cut with the fewest rods, what must be sleeved, and the removal card to print', async () => {
+  it('lists what to cut with the fewest rods, what must be sleeved, and says where the card is', async () => {
     await bones('Cut list');
     await has(b, '.stock', /bamboo skewer 3 mm 2 of 250 mm, no fewer will do/);
     await has(b, '.hazard', /Foam looks like cake/);
-    await has(b, 'table', /Foam core/);
+    await has(b, 'p', /\d[\s\S]*no food: the card/);
     expect(await violations(b)).toEqual([]);
     await b.driver.get(`${served.url}/build/demo-ferryman-otter/sheet/bones`);
-    await has(b, '.sheet', /To be taken out before it is eaten/);
+    await has(b, '.sheet', /To cut[\s\S]*is on the card/);
     expect(await b.complaints()).toEqual([]);
   });
 

@@ -342,9 +342,10 @@ describe('on paper', () => {
       ['demo-sixty-acorn-sweets', /Allergens: almond.*read every label/],
       ['demo-ferryman-otter', /Allergens: .*read every label/],
     ] as const)
-      for (const sheet of ['paste', 'bones', 'days']) {
+      for (const sheet of ['cover', 'paste', 'bones', 'days', 'card', 'all']) {
         await b.driver.get(`${served.url}/build/${id}/sheet/${sheet}`);
         await has(b, '.sheet .allergens', words);
+        if (sheet === 'all') await has(b, '.sheet', /Start by[\s\S]*To mix[\s\S]*Signed:/);
         expect(await b.text('.sheet')).not.toMatch(/none known|\d{4}-\d\d-\d\dT|of 100/);
       }
   });

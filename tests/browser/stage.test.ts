@@ -332,6 +332,7 @@ describe('for everybody', () => {
     'sheet/paste',
     'sheet/bones',
     'sheet/days',
+    'sheet/all',
   ];
 
   it.each([

@@ -1,9 +1,11 @@
 import type { Router } from 'vue-router';
 import { SMALL_QUESTIONS } from '@core/reckoner/index.ts';
+import { lower } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Report } from '@core/plan.ts';
 import type { DaysReport } from '@core/days/index.ts';
 import { anchorOf, HANDBOOK } from '../handbook/pages.ts';
+import { SHEETS } from '../print/sheets.ts';
 import { LENSES } from '../lenses/lenses.ts';
 import type { useStage } from '../state/on-stage.ts';
 import { db } from '../storage/db.ts';
@@ -88,10 +90,10 @@ export function ofBuild(
       kind: 'step',
       go: () => ((stage.playhead = p.from), to('days')),
     })),
-    ...(['paste', 'bones', 'days'] as const).map((s): Find => ({
-      text: `Sheet of the ${s}, to print`,
+    ...SHEETS.map((s): Find => ({
+      text: `Sheet to print: ${lower(s.name)}`,
       kind: 'sheet',
-      go: () => void router.push(`/build/${build.id}/sheet/${s}`),
+      go: () => void router.push(`/build/${build.id}/sheet/${s.id}`),
     })),
   ];
 }

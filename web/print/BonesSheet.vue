@@ -1,22 +1,18 @@
 <script setup lang="ts">
-import { tellAllergens } from '@core/pastes/index.ts';
 import { computed } from 'vue';
-import { cutList, removalCard } from '@core/bones/index.ts';
+import { cutList } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useFound } from '../state/found.ts';
-import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
 import SheetPage from './SheetPage.vue';
 
-/** Cut list for the bench, and the removal card that goes with the figure. */
+/** What is cut for the figure, for the bench. */
 const store = useBuild();
-const here = useOpenBuild();
 const { shown } = usePreferences();
 const build = computed(() => store.build);
-const [bones, eaters, hardware] = [useFound('bones'), useFound('eaters'), useFound('hardware')];
+const [bones, hardware] = [useFound('bones'), useFound('hardware')];
 const cuts = computed(() => (bones.value ? cutList(bones.value.rods) : []));
-const card = computed(() => (build.value && bones.value ? removalCard(build.value, bones.value.rods) : []));
 </script>
 
 <template>
@@ -58,48 +54,7 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
           </li>
         </ol>
       </template>
-      <section class="card">
-        <h2>To be taken out before it is eaten: {{ build.name }}</h2>
-        <table>
-          <thead>
-            <tr>
-              <th>Not food</th>
-              <th class="n">Put in</th>
-              <th>Taken out</th>
-              <th>Where</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="l in card" :key="l.what + l.where">
-              <td>{{ l.what }}</td>
-              <td class="n">{{ l.number }}</td>
-              <td>____</td>
-              <td>{{ l.where }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-for="h in bones.hazards" :key="h.id">
-          <strong>{{ h.level }}</strong> {{ h.letters.join(', ') }} {{ h.why }} {{ h.what }}
-        </p>
-        <p v-for="n in eaters?.notes" :key="n.id">
-          <strong>{{ n.level }}</strong> {{ n.why }} {{ n.what }}
-        </p>
-        <p>Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}.</p>
-        <p>Signed: ______________________ Date: ____________</p>
-      </section>
+      <p>What is taken out again before it is eaten is on the card.</p>
     </template>
   </SheetPage>
 </template>
-
-<style scoped>
-.card {
-  break-inside: avoid;
-  margin-top: 22px;
-  padding: 4px 14px 12px;
-  border: 1.5px solid var(--ink);
-  border-radius: 8px;
-}
-.card p {
-  margin-top: 6px;
-}
-</style>

@@ -11,6 +11,7 @@ import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
 import { reckoningNow, useReckoning } from '../state/reckoning.ts';
 import { useRinging } from '../state/ring.ts';
+import { usePreferences } from '../state/preferences.ts';
 import { useReference } from '../state/reference.ts';
 import { actsHere, finding } from '../find/finding.ts';
 import Stage from '../stage/Stage.vue';
@@ -172,8 +173,17 @@ const nextPiece = computed(() =>
     : undefined,
 );
 const found = useFound('bones');
+const preferences = usePreferences();
 const caption = computed(() =>
-  store.build ? stageCaption(store.build, found.value, lens.value, states.value !== undefined) : '',
+  store.build
+    ? stageCaption(
+        store.build,
+        found.value,
+        lens.value,
+        states.value !== undefined,
+        preferences.shown.length === 'in',
+      )
+    : '',
 );
 
 async function save(): Promise<void> {

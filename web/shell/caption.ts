@@ -9,6 +9,7 @@ export function stageCaption(
   bones: SeenBones | undefined,
   lens: LensId,
   atPlayhead: boolean,
+  inches: boolean,
 ): string {
   if (atPlayhead && lens !== 'bones') return 'hatched by firmness at the playhead';
   if (lens === 'bones') {
@@ -21,5 +22,5 @@ export function stageCaption(
   const hidden = notDrawn(build);
   const left = hidden > 0 ? ` · ${hidden} more of many alike are not drawn` : '';
   const pieces = build.pieces.length;
-  return `${pieces} ${pieces === 1 ? 'kind of piece' : 'kinds of piece'} · ruler in millimetres${left}`;
+  return `${pieces} ${pieces === 1 ? 'kind of piece' : 'kinds of piece'} · ruler in ${inches ? 'inches' : 'millimetres'}${left}`;
 }

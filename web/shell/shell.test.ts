@@ -60,6 +60,7 @@ it('names keys as the list does', () => {
 });
 
 it('says over the stage how far the figure leans before it tips', () => {
-  expect(stageCaption(otter, FOUND.bones(report), 'bones', false)).toMatch(/leans to \d+°/);
-  expect(stageCaption(otter, undefined, 'paste', true)).toMatch(/hatched/);
+  expect(stageCaption(otter, FOUND.bones(report), 'bones', false, false)).toMatch(/leans to \d+°/);
+  expect(stageCaption(otter, undefined, 'paste', true, false)).toMatch(/hatched/);
+  expect(stageCaption(otter, undefined, 'shape', false, true)).toContain('ruler in inches');
 });

@@ -36,7 +36,7 @@ interface Pattern {
   readonly fits: RegExp;
   /** In the order of the holes in the text, the numbers they have in the key. */
   readonly holes: readonly number[];
-  /** How many letters are written out. */
+  /** How many letters are written out, and more for those it begins with. */
   readonly letters: number;
 }
 
@@ -44,6 +44,8 @@ const HOLE = /\{(\d+)\}/g;
 const lettersOf = (text: string): number => text.match(/\p{L}/gu)?.length ?? 0;
 /** Share of a text. A step of the method; estimate. */
 const LEAST_EXPLAINED = 0.4;
+/** Letters that a beginning counts for besides its own. A step of the method; estimate. */
+const BEGINS = 3;
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 function patternOf(key: string): Pattern {
   const holes = [...key.matchAll(HOLE)].map((m) => Number(m[1]));
@@ -51,7 +53,9 @@ function patternOf(key: string): Pattern {
     .split(/\{\d+\}/)
     .map(escaped)
     .join('(.*?)');
-  return { key, fits: new RegExp(`^${fits}$`, 's'), holes, letters: lettersOf(key.replace(HOLE, '')) };
+  // what a text begins with tells more of what it is than what is somewhere in it
+  const letters = lettersOf(key.replace(HOLE, '')) + (key.startsWith('{') ? 0 : BEGINS);
+  return { key, fits: new RegExp(`^${fits}$`, 's'), holes, letters };
 }
 
 /** The first word that is written out: patterns are looked for among those that have it. */

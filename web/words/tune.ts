@@ -12,6 +12,8 @@ let wish = 0;
 export async function tune(custom: Custom, id: TongueId): Promise<void> {
   const mine = ++wish;
   document.documentElement.lang = id;
+  // columns of times are as wide as times are
+  document.documentElement.dataset.clock = String(custom.clock);
   const asWritten = (Object.keys(AS_WRITTEN) as (keyof Custom)[]).every((k) => custom[k] === AS_WRITTEN[k]);
   const { load } = TONGUES[id];
   if (asWritten && !load) return speakWith(undefined);

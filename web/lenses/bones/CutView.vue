@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Printer } from '@lucide/vue';
-import { cutList, removalCard } from '@core/bones/index.ts';
+import { cutList } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import EaterNotes from '../../shared/EaterNotes.vue';
+import WhyButton from '../../shared/WhyButton.vue';
 import { usePreferences } from '../../state/preferences.ts';
 
-/** What is cut from what, what asks for a sleeve, and what has to come out again. */
+/** What is cut from what, and what asks for a sleeve. What has to come out again is on the card. */
 const here = useOpenBuild();
 const { shown } = usePreferences();
 const build = computed(() => here.build);
-const [bones, eaters] = [useFound('bones'), useFound('eaters')];
+const [bones, eaters, card] = [useFound('bones'), useFound('eaters'), useFound('handover')];
 const cuts = computed(() => cutList(bones.value?.rods ?? []));
 /** What of it is for those who eat it: sticks, and small parts. */
 const eaten = computed(() =>
   (eaters.value?.notes ?? []).filter((n) => n.at === 'sticks' || n.at === 'pieces' || n.at === 'whole'),
 );
-const card = computed(() => removalCard(build.value, bones.value?.rods ?? []));
 const LEVELS = { must: '▲ must', should: '◆ should', note: '● note' } as const;
 const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
 </script>
@@ -68,28 +68,14 @@ const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
       >
     </p>
   </section>
-  <section v-if="card.length">
-    <h3>Removal card</h3>
-    <table class="plain">
-      <thead>
-        <tr>
-          <th scope="col">Not food</th>
-          <th scope="col" class="n">Put in</th>
-          <th scope="col">Where</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="l in card" :key="l.what + l.where">
-          <td>{{ l.what }}</td>
-          <td class="n">{{ l.number }}</td>
-          <td class="muted">{{ l.where }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </section>
+  <p v-if="card?.lines.length" class="out">
+    <WhyButton :figure="card.number" />
+    {{ card.number.value === 1 ? 'thing in it is' : 'things in it are' }} no food:
+    <router-link :to="`/build/${build.id}/handover`">the card</router-link> lists them for whoever serves it.
+  </p>
   <div class="row out">
     <router-link class="button" :to="`/build/${build.id}/sheet/bones`"
-      ><Printer :size="15" /> Cut list and removal card to print</router-link
+      ><Printer :size="15" /> Cut list to print</router-link
     >
   </div>
   <p class="muted small">Local food law and licensed practice come first; none of this is a certificate.</p>

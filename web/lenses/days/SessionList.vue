@@ -173,7 +173,7 @@ ol li {
 ol button,
 .idle {
   display: grid;
-  grid-template-columns: 52px 1fr 70px;
+  grid-template-columns: var(--clock-wide, 52px) 1fr 70px;
   width: 100%;
   padding: 6px 0;
 }
@@ -190,7 +190,7 @@ ol button:hover {
   background: var(--slab);
 }
 .idle {
-  grid-template-columns: 52px 1fr;
+  grid-template-columns: var(--clock-wide, 52px) 1fr;
   color: var(--ink-2);
   background: repeating-linear-gradient(-55deg, var(--slab) 0 2px, transparent 2px 9px);
 }
