@@ -87,16 +87,27 @@ export async function shelve(build: Build, store: SpindleDb = db): Promise<Resul
   return fail(saved.kind === 'failed' ? saved.text : NO_STORE);
 }
 
-export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
-  const gone = await store.builds.get(id);
-  // a damaged record is taken off like any other
-  const build = gone?.build as Partial<Build> | null | undefined;
-  const seen: readonly unknown[] = [build?.log, build?.bench?.trouble].flat();
-  const looks = (seen as ({ id?: string } | null | undefined)[]).flatMap((s) =>
+/** Pictures of looks that a build speaks of; a damaged record speaks of none. */
+function looksOf(build: unknown): string[] {
+  const { log, bench } = (build ?? {}) as Partial<Build>;
+  const seen: readonly unknown[] = [log, bench?.trouble].flat();
+  return (seen as ({ id?: string } | null | undefined)[]).flatMap((s) =>
     typeof s?.id === 'string' ? [lookPicture(s.id)] : [],
   );
+}
+
+/** Take a build off the shelf, whatever is wrong with it, with its pictures; those a copy of it speaks of too stay. */
+export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
   await store.transaction('rw', store.builds, store.pictures, async () => {
-    await store.pictures.where('buildId').anyOf(looks).delete();
+    const mine = looksOf((await store.builds.get(id))?.build);
+    const others = new Set<string>();
+    // only where there is a picture to lose is the whole shelf asked
+    if (mine.length > 0)
+      await store.builds.each((b) => {
+        if (b.id !== id) for (const look of looksOf(b.build)) others.add(look);
+      });
+    const gone = mine.filter((look) => !others.has(look));
+    await store.pictures.where('buildId').anyOf(gone).delete();
     await store.builds.delete(id);
     await store.pictures.where('buildId').equals(id).delete();
   });

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { plan } from '@core/plan.ts';
-import { loadBuild, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts';
+import { loadBuild, lookPicture, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts';
 import { SpindleDb } from './db.ts';
 import { DEMO_IDS } from './demo-ids.ts';
 import { demoStores, seedStores } from './demo-stores.ts';
@@ -179,6 +179,17 @@ describe('pictures', () => {
     expect(second.ok && (await pictureOf(otter!.id, store))?.id).toBe(second.ok && second.value.id);
     expect(await store.pictures.count()).toBe(1);
     await removeBuild(otter!.id, store);
+    expect(await store.pictures.count()).toBe(0);
+  });
+
+  it('of a look stay as long as a copy of the build speaks of them', async () => {
+    const log = [{ id: 'a-look' }] as never;
+    for (const id of [otter!.id, 'its-copy'])
+      await store.builds.put({ id, name: 'x', savedAt: 0, revision: 1, build: { ...otter!, id, log } });
+    await keepPicture(lookPicture('a-look'), new Blob(['a']), store, small);
+    await removeBuild(otter!.id, store);
+    expect(await store.pictures.count()).toBe(1);
+    await removeBuild('its-copy', store);
     expect(await store.pictures.count()).toBe(0);
   });
 
