@@ -19,6 +19,6 @@ createApp(App).use(pinia).use(router).mount('#app');
 watchForUpdates();
 // not in the way of the first view
 setTimeout(
-  () => void import('./storage/rolling.ts').then((m) => m.keepRolling()).catch(() => undefined),
+  () => void import('./storage/keep-rolling.ts').then((m) => m.keepRolling()).catch(() => undefined),
   5000,
 );

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import type { Config, Data, Layout, PlotlyHTMLElement } from 'plotly.js';
+import type { Config, Data, Layout, LayoutAxis, PlotlyHTMLElement } from 'plotly.js';
+import { retold } from '../words/say.ts';
 import { FONT_TEXT, TOKENS } from '../tokens.ts';
 
 /** A chart. The drawing library is fetched when the first one is shown; nothing leaves the page. */
@@ -20,6 +21,12 @@ const CONFIG: Partial<Config> & Record<string, unknown> = {
   responsive: true,
 };
 const axis = { gridcolor: TOKENS.slab3, linecolor: TOKENS.line, zeroline: false, fixedrange: true };
+
+/** The library shows what it is given: it is said here. */
+const titled = (title: Partial<LayoutAxis>['title'] | undefined) =>
+  title === undefined
+    ? {}
+    : { title: typeof title === 'string' ? retold(title) : { ...title, text: retold(title.text) } };
 
 async function draw(): Promise<void> {
   if (!box.value) return;
@@ -50,8 +57,8 @@ async function draw(): Promise<void> {
       hovermode: 'closest',
       ...(quiet ? { transition: { duration: 0, easing: 'linear' } } : {}),
       ...rest,
-      xaxis: { ...axis, ...xaxis },
-      yaxis: { ...axis, ...yaxis },
+      xaxis: { ...axis, ...xaxis, ...titled(xaxis?.title) },
+      yaxis: { ...axis, ...yaxis, ...titled(yaxis?.title) },
     } as Partial<Layout>,
     CONFIG,
   );

@@ -29,15 +29,3 @@ export async function rollCopy(now = Date.now(), store: SpindleDb = db): Promise
   });
   return true;
 }
-
-/** A page has rested so long before a copy is made, ms. */
-const RESTED = 10_000;
-/** And is looked at again every hour. */
-const AGAIN = 3_600_000;
-
-/** Make copies by themselves for as long as the page is open. */
-export function keepRolling(): void {
-  const roll = () => void rollCopy().catch(() => false);
-  setTimeout(roll, RESTED);
-  setInterval(roll, AGAIN);
-}

@@ -32,6 +32,15 @@ afterEach(() => {
 });
 
 describe('a worker for one kind of work', () => {
+  it('ends its worker when it is told to, and starts another for the next job', async () => {
+    const runner = new JobRunner<typeof api>(worker);
+    await runner.run((a) => a.add(2, 3)).result;
+    runner.end();
+    runner.end();
+    expect(await runner.run((a) => a.add(4, 5)).result).toBe(9);
+    expect([started, ended]).toEqual([2, 1]);
+  });
+
   it('gives results and keeps its worker', async () => {
     const runner = new JobRunner<typeof api>(worker);
     expect(await runner.run((a) => a.add(2, 3)).result).toBe(5);

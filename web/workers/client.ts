@@ -36,6 +36,12 @@ export class JobRunner<Api> {
   private remote: Remote<Api> | undefined;
   constructor(private readonly start: () => Worker) {}
 
+  /** End the worker where it is idle for long: the next job starts a fresh one. */
+  end(): void {
+    this.worker?.terminate();
+    this.worker = this.remote = undefined;
+  }
+
   run<T>(task: (api: Remote<Api>) => Promise<T>): WorkerJob<T> {
     let mine: Worker;
     try {
