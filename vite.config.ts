@@ -98,7 +98,13 @@ export default defineConfig(({ command }) => ({
       treeshake: { moduleSideEffects: [{ test: /[\\/]core[\\/](?!solids[\\/]bodies)/, sideEffects: false }] },
       output: {
         codeSplitting: {
-          groups: [{ name: 'vue', test: /node_modules[\\/](@vue[\\/](?!devtools)|vue[\\/]|vue-router[\\/]|pinia[\\/])/, priority: 30 }],
+          groups: [
+            {
+              name: 'vue',
+              test: /node_modules[\\/](@vue[\\/](?!devtools)|vue[\\/]|vue-router[\\/]|pinia[\\/])/,
+              priority: 30,
+            },
+          ],
         },
       },
     },

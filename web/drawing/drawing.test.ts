@@ -8,6 +8,7 @@ import { TEXTURES, type TextureKind } from '@core/record/index.ts';
 import { HATCHES } from './hatches.ts';
 import { marksAt, markStretch } from './marks.ts';
 import { outlinePath, pathsAt, shadingOf } from './paths.ts';
+import { standingBox } from './standing.ts';
 import { isDark, surfaceOf } from './surface.ts';
 
 const DEMOS = ['ferryman-otter', 'savoy-cabbage', 'one-legged-heron'] as const;
@@ -28,6 +29,20 @@ describe('outlines', () => {
         const drawn = numbers(all.replaceAll(/[MLZ]/g, ' '));
         expect(drawn[0]).toBeCloseTo(stands[0]![0], 1);
         expect(drawn[1]).toBeCloseTo(-stands[0]![1], 1);
+      }
+  });
+
+  it('a figure drawn small is whole in its picture, from the front and from the side', () => {
+    for (const id of DEMOS)
+      for (const view of ['front', 'side'] as const) {
+        const build = demoBuild(id);
+        const { left, top, width, height } = standingBox(build, view);
+        for (const [x, y] of elevation(build, view).flatMap(standingOutlines).flat()) {
+          expect(x, `${id} ${view}`).toBeGreaterThanOrEqual(left);
+          expect(x, `${id} ${view}`).toBeLessThanOrEqual(left + width);
+          expect(y).toBeLessThanOrEqual(top);
+          expect(y).toBeGreaterThanOrEqual(top - height);
+        }
       }
   });
 

@@ -31,6 +31,7 @@ export const HANDBOOK: readonly HandbookPage[] = [
       'Hidden face',
       'Buried',
       'What the app does not know',
+      'Units, clock and language',
     ],
   },
   { id: 'hosting', name: 'Putting it on a host' },

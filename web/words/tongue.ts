@@ -92,7 +92,7 @@ export function tongueOf(locale: string, catalogue: Phrases, dates: Dates): Tong
   }
   for (const list of byWord.values()) list.sort((a, b) => b.letters - a.letters);
 
-  /** The message that explains most of a text; where it explains too little the rest would be a mixture. */
+  /** The message that explains most of a text; where it explains little, and what is put in is not known, it would be a mixture. */
   function byPattern(text: string, depth: number): string | undefined {
     let best: { pattern: Pattern; found: RegExpExecArray; explains: number } | undefined;
     for (const word of new Set(wordsOf(text)))
@@ -101,9 +101,15 @@ export function tongueOf(locale: string, catalogue: Phrases, dates: Dates): Tong
         const found = pattern.fits.exec(text);
         if (found) best = { pattern, found, explains: pattern.letters };
       }
-    if (!best || best.explains < LEAST_EXPLAINED * lettersOf(text)) return undefined;
+    if (!best) return undefined;
     const values: string[] = [];
-    best.pattern.holes.forEach((n, k) => (values[n] = whole(best.found[k + 1]!, depth + 1)));
+    let allKnown = true;
+    best.pattern.holes.forEach((n, k) => {
+      const found = best.found[k + 1]!;
+      values[n] = whole(found, depth + 1);
+      allKnown &&= values[n] !== found || lettersOf(found) === 0;
+    });
+    if (!allKnown && best.explains < LEAST_EXPLAINED * lettersOf(text)) return undefined;
     return put(best.pattern.key, values);
   }
 

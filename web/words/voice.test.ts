@@ -12,6 +12,7 @@ const GERMAN = tongueOf(
     'About {0} pieces of {1}': 'Von {1} etwa {0} Teile',
     'Set the {0} on {1}': '{0} auf {1} setzen',
     '{0} on {1}': '{0} an {1}',
+    'See {0}': 'Siehe {0}',
     'It holds.': 'Es hält.',
     'mail @ {0} | {1}': "{1} {'|'} {0} {'@'} Post",
   },
@@ -46,7 +47,9 @@ describe('another tongue', () => {
   });
   it('finds what the core put together by the message it was made from, the one that explains most', () => {
     expect(told('Set the head on Paste')).toBe('head auf Masse setzen');
-    expect(told('the head on Paste')).toBe('the head on Paste');
+    // little is explained, but all that is put in is known
+    expect(told('See About 3 pieces of Paste')).toBe('Siehe Von Masse etwa 3 Teile');
+    expect(told('See some more of the other words')).toBe('See some more of the other words');
   });
   it('sentence by sentence', () =>
     expect(told('It holds. Nobody knows. It holds.')).toBe('Es hält. Nobody knows. Es hält.'));
