@@ -43,16 +43,13 @@ const answersAll = (): Plugin => {
   };
 };
 
-export default defineConfig(({ command }) => ({
+export default defineConfig({
   publicDir: 'web/public',
   plugins: [
     // line breaks between elements are spaces, as the formatter assumes
     vue({
       template: {
-        compilerOptions: {
-          whitespace: 'preserve',
-          ...(command === 'build' ? { nodeTransforms: [worded()] } : {}),
-        },
+        compilerOptions: { whitespace: 'preserve', nodeTransforms: [worded()] },
       },
     }),
     messages(),
@@ -132,4 +129,4 @@ export default defineConfig(({ command }) => ({
       },
     ],
   },
-}));
+});

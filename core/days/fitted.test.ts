@@ -59,6 +59,27 @@ describe('what is fitted where it is handed over', () => {
     );
   });
 
+  it('nothing is pressed on soft after the way: it is glued firm, and says so', () => {
+    for (const build of [otter, demoBuild('savoy-cabbage'), demoBuild('two-millers')])
+      for (const { piece, kind } of plan(build).joinings) {
+        if (!['pressed', 'posed'].includes(kind.id)) continue;
+        const travels = plan(value(setApart(build, piece.id, true))).joinings;
+        const there = travels.find((j) => j.piece.id === piece.id)!;
+        expect(there.kind.id, piece.id).toBe('firm');
+        expect(there.up.closes.filter((c) => typeof c.ask !== 'string')).toEqual([]);
+        // said by hand it comes too late just the same, and is told
+        const said = {
+          ...build,
+          pieces: build.pieces.map((p) => (p.id === piece.id ? { ...p, join: kind.id } : p)),
+        };
+        const wished = plan(value(setApart(said, piece.id, true))).joinings.find(
+          (j) => j.piece.id === piece.id,
+        )!;
+        expect(wished.kind.id).toBe('firm');
+        expect(wished.says).toMatch(/firm by then: glued on, not /);
+      }
+  });
+
   it('nothing apart, nothing changed', () => {
     const { links } = madeOf(otter);
     expect(links.some((l) => l.from === 'pack')).toBe(false);

@@ -1,23 +1,11 @@
 import type { Minutes } from '../quantity/index.ts';
-import { carriedBy, readStepId, verb, type Build, type Piece } from '../record/index.ts';
+import { readStepId, verb, type Build, type Piece } from '../record/index.ts';
+import { travellingApart } from './apart.ts';
 import { PACK_ID, shapedBy } from './steps/index.ts';
 import type { Link, Step } from './types.ts';
 
 /** Where nobody said how long the way is, minutes. Estimate. */
 export const USUAL_WAY: Minutes = 45;
-
-/** Pieces that travel apart: those that were said and are still there, none of them carried by another; in the order of their fitting. */
-export function travellingApart(build: Build): Piece[] {
-  const said = build.handover?.apart ?? [];
-  const inside = new Set(
-    said.flatMap((id) =>
-      carriedBy(build, id)
-        .filter((p) => p.id !== id)
-        .map((p) => p.id),
-    ),
-  );
-  return build.pieces.filter((p) => said.includes(p.id) && !inside.has(p.id));
-}
 
 /**
  * Steps and links where some pieces are fitted only when it is handed over: what they carry is set on them before, they are packed

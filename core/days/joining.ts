@@ -23,6 +23,7 @@ import {
 import { everyRod, type BonesReport, type SeatFacts } from '../bones/index.ts';
 import { once, tellBand, tellOdds, type Reckoned } from '../quantity/index.ts';
 import { BOARD, carriedBy, pieceOf, type Build, verb, type JoinKindId, type Piece } from '../record/index.ts';
+import { travellingApart } from './apart.ts';
 import { LEVELS, LOOKED_AT } from './levels.ts';
 
 /** What the joins of a figure are found from. */
@@ -190,6 +191,7 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
   const instances = place(build);
   const portion = build.portions?.piece;
   const rods = everyRod(bones);
+  const later = new Set(travellingApart(build).map((p) => p.id));
   return build.pieces.flatMap((piece): Joining[] => {
     const index = instances.findIndex((i) => i.piece.id === piece.id);
     const instance = instances[index];
@@ -211,11 +213,13 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
       how: piece.seat.how,
       rods: below.length,
       iced: ICED.has(piece.glue),
-      apart: piece.built === 'dummy',
+      apart: piece.built === 'dummy' || later.has(piece.id),
       poses: (f.bands.pose?.slow ?? 0) > AT_ONCE,
       borneAtOnce: borne(),
     });
-    const kind = JOINS[piece.join ?? proposed];
+    const wished = JOINS[piece.join ?? proposed];
+    const tooLate = later.has(piece.id) && needsItSoft(wished);
+    const kind = tooLate ? JOINS.firm : wished;
     const onRods = below.length > 0 && slidSoft(piece, f, seats.get(piece.id));
     const asked = sides(kind, onRods);
     const faces = (id: string, state: PieceFirming, asks: readonly FaceState[]): FaceAsk[] =>
@@ -264,11 +268,17 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
         up: upFace,
         down: downFace,
         level,
-        says: saidOf(piece, kind, level),
+        says: tooLate ? tooLateFor(piece, wished) : saidOf(piece, kind, level),
       },
     ];
   });
 }
+
+/** Pressed on while its foot gives; what is laid round something cannot be glued on firm instead. */
+const needsItSoft = (kind: JoinKind): boolean =>
+  kind.id !== 'round' && kind.up.before.some((a) => typeof a !== 'string');
+const tooLateFor = (piece: Piece, kind: JoinKind): string =>
+  `${piece.name} ${verb(piece, 'travels', 'travel')} apart and ${verb(piece, 'is', 'are')} firm by then: glued on, not ${kind.name}.`;
 
 const leastOf = (a: number | undefined, b: number | undefined): number | undefined =>
   a === undefined || b === undefined ? undefined : Math.min(a, b);

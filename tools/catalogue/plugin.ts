@@ -5,9 +5,10 @@ import { PASS, TAG } from './worded.ts';
 export const messages = (): Plugin => ({
   name: 'messages',
   enforce: 'post',
-  apply: 'build',
-  transform(code, id) {
+  transform(compiled, id) {
     if (!/\.vue($|\?vue&type=(script|template))/.test(id)) return undefined;
+    // a template that is compiled by itself looks for what it holds among what its script has
+    const code = [TAG, PASS].reduce((c, name) => c.replaceAll(`$setup.${name}`, name), compiled);
     const used = [TAG, PASS].filter((name) => code.includes(`${name}\``) || code.includes(`${name}(`));
     if (used.length === 0) return undefined;
     const names = used.map((n) => `${n === TAG ? 'say' : 'retold'} as ${n}`).join(', ');

@@ -34,8 +34,16 @@ watchEffect(() => {
   else words.value = undefined;
 });
 const shown = computed(() => (props.value ? props.value.locale(preferences.customs.tongue) : undefined));
-const format = computed(() =>
-  props.timed ? `ddd D MMM YYYY, ${preferences.customs.clock === 12 ? 'h:mm a' : 'HH:mm'}` : 'D MMM YYYY',
+/** As it is shown, and what is understood besides when it is typed. */
+const TYPED = ['D MMM YYYY', 'D.M.YYYY', 'YYYY-MM-DD'];
+const TYPED_TIMES = ['HH:mm', 'h:mm a'];
+const formats = computed(() =>
+  props.timed
+    ? [
+        `ddd D MMM YYYY, ${preferences.customs.clock === 12 ? 'h:mm a' : 'HH:mm'}`,
+        ...TYPED.flatMap((day) => TYPED_TIMES.map((time) => `${day} ${time}`)),
+      ]
+    : TYPED,
 );
 function pick(found: unknown): void {
   const day = (found as Dayjs | null) ?? undefined;
@@ -49,7 +57,7 @@ function pick(found: unknown): void {
   <a-date-picker
     :key="`${preferences.customs.firstDay}${preferences.customs.tongue}`"
     :value="shown"
-    :format="format"
+    :format="formats"
     :locale="words"
     :show-time="timed ?? false"
     :show-now="!timed"

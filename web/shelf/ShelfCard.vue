@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { defineAsyncComponent } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
+import { useIntersectionObserver } from '@vueuse/core';
 import { Archive, ArchiveRestore, Copy, Download, Share2, Trash2 } from '@lucide/vue';
 import { tellLocal } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
@@ -16,12 +17,25 @@ defineProps<{
   /** Files can be handed on from here. */
   sharing: boolean;
 }>();
+/** A figure is drawn when its card comes near what is seen, and stays. */
+const NEAR = '100px';
+const card = ref<HTMLElement>();
+const near = ref(false);
+const { stop } = useIntersectionObserver(
+  card,
+  (seen) => {
+    if (!seen.some((e) => e.isIntersecting)) return;
+    near.value = true;
+    stop();
+  },
+  { rootMargin: NEAR },
+);
 const emit = defineEmits<{ copy: []; save: []; share: []; remove: []; putAway: [] }>();
 </script>
 
 <template>
   <router-link :to="`/build/${encodeURIComponent(build.id)}/shape`" class="open">
-    <span class="drawn"><ShelfFigure :build="build" /></span>
+    <span ref="card" class="drawn"><ShelfFigure v-if="near" :build="build" /></span>
     <strong>{{ name }}</strong>
     <span>due {{ tellLocal(build.brief.due, build.brief.zone) }}</span>
     <span v-if="state?.wrong" class="state"
