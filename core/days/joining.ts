@@ -218,8 +218,7 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
       borneAtOnce: borne(),
     });
     const wished = JOINS[piece.join ?? proposed];
-    const tooLate = later.has(piece.id) && needsItSoft(wished);
-    const kind = tooLate ? JOINS.firm : wished;
+    const kind = later.has(piece.id) ? whenFirm(wished) : wished;
     const onRods = below.length > 0 && slidSoft(piece, f, seats.get(piece.id));
     const asked = sides(kind, onRods);
     const faces = (id: string, state: PieceFirming, asks: readonly FaceState[]): FaceAsk[] =>
@@ -268,23 +267,28 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
         up: upFace,
         down: downFace,
         level,
-        says: tooLate ? tooLateFor(piece, wished) : saidOf(piece, kind, level),
+        says: saidOf(piece, kind, level, wished),
       },
     ];
   });
 }
 
 /** Pressed on while its foot gives; what is laid round something cannot be glued on firm instead. */
-const needsItSoft = (kind: JoinKind): boolean =>
-  kind.id !== 'round' && kind.up.before.some((a) => typeof a !== 'string');
-const tooLateFor = (piece: Piece, kind: JoinKind): string =>
-  `${piece.name} ${verb(piece, 'travels', 'travel')} apart and ${verb(piece, 'is', 'are')} firm by then: glued on, not ${kind.name}.`;
+const whenFirm = (kind: JoinKind): JoinKind =>
+  kind.id !== 'round' && kind.up.before.some((a) => typeof a !== 'string') ? JOINS.firm : kind;
 
 const leastOf = (a: number | undefined, b: number | undefined): number | undefined =>
   a === undefined || b === undefined ? undefined : Math.min(a, b);
 
-function saidOf(piece: Piece, kind: JoinKind, level: number | undefined): string | undefined {
+function saidOf(
+  piece: Piece,
+  kind: JoinKind,
+  level: number | undefined,
+  wished: JoinKind,
+): string | undefined {
   const name = piece.name.toLowerCase();
+  if (kind !== wished)
+    return `${piece.name} ${verb(piece, 'travels', 'travel')} apart and ${verb(piece, 'is', 'are')} firm by then: glued on, not ${wished.name}.`;
   if (level === undefined)
     return `When the ${name} is as firm as it has to be, it no longer gives: ${kind.late}. Prop it and press it on at once, glue it firm, or make it of a paste that stays soft longer.`;
   if (level >= LEVELS[0]) return undefined;

@@ -62,13 +62,17 @@ const by = ref<'due' | 'name' | 'saved'>('due');
 const sought = ref('');
 const showAway = ref(false);
 const away = shallowRef<ReadonlySet<string>>(new Set());
-void readSetting<string[]>(AWAY, []).then((ids) => (away.value = new Set(ids)));
+/** As it will be once it is kept: a second tap follows the first. */
+let wanted: ReadonlySet<string> = away.value;
+void readSetting<string[]>(AWAY, []).then((ids) => (away.value = wanted = new Set(ids)));
+/** What is shown as put away is kept as that: who leaves the page at once finds it so. */
 async function putAway(id: string): Promise<void> {
-  const next = new Set(away.value);
+  const next = new Set(wanted);
   if (!next.delete(id)) next.add(id);
-  away.value = next;
-  if (next.size === 0) showAway.value = false;
+  wanted = next;
   await writeSetting(AWAY, [...next]).catch(() => tell.error('The browser did not keep that.'));
+  away.value = wanted;
+  if (wanted.size === 0) showAway.value = false;
 }
 const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: ShelfEntry, b: ShelfEntry) => number>> = {
   due: (a, b) => order(a, b),
