@@ -218,7 +218,7 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
       borneAtOnce: borne(),
     });
     const wished = JOINS[piece.join ?? proposed];
-    const kind = later.has(piece.id) ? whenFirm(wished) : wished;
+    const kind = whenJoined(wished, later.has(piece.id));
     const onRods = below.length > 0 && slidSoft(piece, f, seats.get(piece.id));
     const asked = sides(kind, onRods);
     const faces = (id: string, state: PieceFirming, asks: readonly FaceState[]): FaceAsk[] =>
@@ -274,8 +274,8 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
 }
 
 /** Pressed on while its foot gives; what is laid round something cannot be glued on firm instead. */
-const whenFirm = (kind: JoinKind): JoinKind =>
-  kind.id !== 'round' && kind.up.before.some((a) => typeof a !== 'string') ? JOINS.firm : kind;
+const whenJoined = (kind: JoinKind, firmByThen: boolean): JoinKind =>
+  firmByThen && kind.id !== 'round' && kind.up.before.some((a) => typeof a !== 'string') ? JOINS.firm : kind;
 
 const leastOf = (a: number | undefined, b: number | undefined): number | undefined =>
   a === undefined || b === undefined ? undefined : Math.min(a, b);
