@@ -5,70 +5,76 @@ import { TONGUES, type TongueId } from './tongues.ts';
 
 /** Units, clock, week and language, as this person is used to; nothing of a build changes with them. */
 const preferences = usePreferences();
-const tongues = (Object.keys(TONGUES) as TongueId[]).map((value) => ({ value, label: TONGUES[value].name }));
+const { shown, customs } = preferences;
+
+/** One thing to choose: where it is kept, and what there is. One more is one entry. */
+const choice = <K extends string, T extends string | number>(
+  of: Record<K, T>,
+  key: K,
+  {
+    label,
+    options,
+  }: { readonly label: string; readonly options: readonly { readonly value: T; readonly label: string }[] },
+) => ({ key, label, options, value: () => of[key], choose: (v: T) => (of[key] = v) });
+const CHOICES = [
+  choice(shown, 'mass', {
+    label: 'Weights',
+    options: [
+      { label: 'grams', value: 'g' },
+      { label: 'ounces', value: 'oz' },
+    ],
+  }),
+  choice(shown, 'length', {
+    label: 'Lengths',
+    options: [
+      { label: 'millimetres', value: 'mm' },
+      { label: 'inches', value: 'in' },
+    ],
+  }),
+  choice(customs, 'temperature', {
+    label: 'Temperatures',
+    options: [
+      { label: 'Celsius', value: 'C' },
+      { label: 'Fahrenheit', value: 'F' },
+    ],
+  }),
+  choice(customs, 'volume', {
+    label: 'Liquids',
+    options: [
+      { label: 'millilitres', value: 'mL' },
+      { label: 'spoons and cups', value: 'spoons' },
+    ],
+  }),
+  choice(customs, 'clock', {
+    label: 'Clock',
+    options: [
+      { label: '24 hours', value: 24 },
+      { label: 'am and pm', value: 12 },
+    ],
+  }),
+  choice(customs, 'firstDay', {
+    label: 'The week begins on',
+    options: [
+      { label: 'Monday', value: 1 },
+      { label: 'Sunday', value: 7 },
+    ],
+  }),
+  choice(customs, 'tongue', {
+    label: 'Language',
+    options: (Object.keys(TONGUES) as TongueId[]).map((value) => ({ value, label: TONGUES[value].name })),
+  }),
+];
 </script>
 
 <template>
   <div class="customs">
     <Segments
-      label="Weights"
-      :value="preferences.shown.mass"
-      :options="[
-        { label: 'grams', value: 'g' },
-        { label: 'ounces', value: 'oz' },
-      ]"
-      @change="(v) => (preferences.shown.mass = v)"
-    />
-    <Segments
-      label="Lengths"
-      :value="preferences.shown.length"
-      :options="[
-        { label: 'millimetres', value: 'mm' },
-        { label: 'inches', value: 'in' },
-      ]"
-      @change="(v) => (preferences.shown.length = v)"
-    />
-    <Segments
-      label="Temperatures"
-      :value="preferences.customs.temperature"
-      :options="[
-        { label: 'Celsius', value: 'C' },
-        { label: 'Fahrenheit', value: 'F' },
-      ]"
-      @change="(v) => (preferences.customs.temperature = v)"
-    />
-    <Segments
-      label="Liquids"
-      :value="preferences.customs.volume"
-      :options="[
-        { label: 'millilitres', value: 'mL' },
-        { label: 'spoons and cups', value: 'spoons' },
-      ]"
-      @change="(v) => (preferences.customs.volume = v)"
-    />
-    <Segments
-      label="Clock"
-      :value="preferences.customs.clock"
-      :options="[
-        { label: '24 hours', value: 24 },
-        { label: 'am and pm', value: 12 },
-      ]"
-      @change="(v) => (preferences.customs.clock = v)"
-    />
-    <Segments
-      label="The week begins on"
-      :value="preferences.customs.firstDay"
-      :options="[
-        { label: 'Monday', value: 1 },
-        { label: 'Sunday', value: 7 },
-      ]"
-      @change="(v) => (preferences.customs.firstDay = v)"
-    />
-    <Segments
-      label="Language"
-      :value="preferences.customs.tongue"
-      :options="tongues"
-      @change="(v) => (preferences.customs.tongue = v)"
+      v-for="c in CHOICES"
+      :key="c.key"
+      :label="c.label"
+      :value="c.value()"
+      :options="c.options"
+      @change="(v) => c.choose(v as never)"
     />
   </div>
   <p v-if="preferences.unsaid" class="problem" role="alert">{{ preferences.unsaid }}</p>
