@@ -27,13 +27,13 @@ const SMALL = 0.06;
 /** Further coats hide what the ones before left to be seen. */
 const hidden = (strength: number, coats: number): number => 1 - (1 - strength) ** coats;
 
-/** The finished faces of a build, by piece; a piece without a finish is not among them. */
+/** The finished faces of a build, by piece; a piece without a finish is not among them. The same ones while its steps stay. */
 export const paintedFaces = fromBuild(
-  ['pieces', 'steps'],
+  ['steps'],
   (build): ReadonlyMap<string, PaintedFace> =>
     new Map(
-      build.pieces.flatMap((piece) => {
-        const on = finishesOn(build, piece.id);
+      [...new Set(build.steps.own.flatMap((o) => o.piece ?? []))].flatMap((piece) => {
+        const on = finishesOn(build, piece);
         if (on.length === 0) return [];
         const coats = on.flatMap(({ technique, step: { finish, side } }): PaintedCoat[] => {
           const { shows } = technique;
@@ -57,7 +57,7 @@ export const paintedFaces = fromBuild(
           ];
         });
         const shine = on.flatMap((f) => f.technique.sheen ?? []).at(-1);
-        return [[piece.id, { coats, ...(shine ? { sheen: shine } : {}) }] as const];
+        return [[piece, { coats, ...(shine ? { sheen: shine } : {}) }] as const];
       }),
     ),
 );

@@ -50,9 +50,9 @@ const onlyDone = remembered((steps: Build['steps'], done: ReadonlySet<string>): 
 
 /** Finished faces by piece. @param done own steps that are over; all of them when absent */
 export const paintedFacesOf = (
-  { pieces, steps }: Build,
+  { steps }: Build,
   done?: ReadonlySet<string>,
-): ReadonlyMap<string, PaintedFace> => paintedFaces({ pieces, steps: done ? onlyDone(steps, done) : steps });
+): ReadonlyMap<string, PaintedFace> => paintedFaces({ steps: done ? onlyDone(steps, done) : steps });
 
 /** The same as it is painted, seen from a side; the same one while it stays so. @param done own steps that are over; all of them when absent */
 export function paintedSurfaceOf(

@@ -289,6 +289,13 @@ onBeforeUnmount(() => (actsHere.value = []));
   display: flex;
   flex-direction: column;
 }
+/* each a stacking context: while something is pulled on the stage, the others are not painted again */
+.rail,
+.spindle,
+.panel,
+.clock {
+  isolation: isolate;
+}
 .skip {
   position: absolute;
   left: 8px;
@@ -320,6 +327,8 @@ onBeforeUnmount(() => (actsHere.value = []));
   border-right: 1px solid var(--line);
 }
 .stage-bar {
+  position: relative;
+  z-index: 1;
   display: flex;
   align-items: center;
   justify-content: space-between;

@@ -33,7 +33,9 @@ const across = computed(() => {
 const under = computed(
   () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
 );
-const marks = computed(() => marksAt(props.laid ?? props.shape, props.surface.texture, [props.x, props.y]));
+/** Its own answer: hundreds of marks are not laid again because a colour is another one. */
+const texture = computed(() => props.surface.texture);
+const marks = computed(() => marksAt(props.laid ?? props.shape, texture.value, [props.x, props.y]));
 const stretched = computed(() => markStretch(props.laid ?? props.shape, props.shape, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */

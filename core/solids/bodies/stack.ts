@@ -68,16 +68,22 @@ function planeOf(flat: (p: Vec) => readonly [Mm, Mm]): Plane {
   return { origin, x: axis([1, 0, 0]), y: axis([0, 1, 0]), z: axis([0, 0, 1]) };
 }
 
-/** The place on a cut's edge that lies furthest along a direction of its own space, and how far that is. */
-function furthest({ a, b, x = 0, y = 0, z, flat }: Ring, [dx, dy, dz]: Vec): { at: Vec; far: Mm } {
+/** How far a cut reaches along a direction of its own space. Asked thousands of times for each outline: nothing is made for it. */
+function reachOf(cut: Ring, dx: number, dy: number, dz: number): Mm {
+  const { a, b, z, flat } = cut;
+  const [ra, rb] = [a * dx, b * dy];
+  const round = Math.sqrt(ra * ra + rb * rb);
+  const straight = flat ? flat[0] * Math.abs(dx) + flat[1] * Math.abs(dy) : 0;
+  return (cut.x ?? 0) * dx + (cut.y ?? 0) * dy + dz * z + round + straight;
+}
+
+/** The place on a cut's edge that lies furthest along a direction of its own space. */
+function furthest({ a, b, x = 0, y = 0, z, flat }: Ring, [dx, dy]: Vec): Vec {
   const [ra, rb] = [a * dx, b * dy];
   const round = Math.sqrt(ra * ra + rb * rb);
   const [fx, fy] = flat ? [flat[0] * sideOf(dx), flat[1] * sideOf(dy)] : [0, 0];
   const [px, py] = round > 0 ? [(a * ra) / round, (b * rb) / round] : [0, 0];
-  return {
-    at: [x + fx + px, y + fy + py, z],
-    far: x * dx + y * dy + dz * z + round + fx * dx + fy * dy,
-  };
+  return [x + fx + px, y + fy + py, z];
 }
 
 /**
@@ -102,16 +108,19 @@ function hullOf(cuts: readonly Ring[], { origin, x: ex, y: ey, z: ez }: Plane, s
     const [c, s] = [Math.cos(turn), Math.sin(turn)];
     const way = back(c, s);
     let best = cuts[0]!;
-    let most = furthest(best, way);
+    let most = -Infinity;
     for (const cut of cuts) {
-      const found = furthest(cut, way);
-      if (found.far > most.far) [best, most] = [cut, found];
+      const far = reachOf(cut, way[0], way[1], way[2]);
+      if (far > most) {
+        best = cut;
+        most = far;
+      }
     }
     // seen edge on, all of a cut is as far: both its ends are corners
     if (Math.abs(way[0]) + Math.abs(way[1]) < EDGE_ON) {
-      put(furthest(best, back(s, -c)).at);
-      put(furthest(best, back(-s, c)).at);
-    } else put(most.at);
+      put(furthest(best, back(s, -c)));
+      put(furthest(best, back(-s, c)));
+    } else put(furthest(best, way));
   }
   return out;
 }
@@ -124,11 +133,7 @@ const sideOf = (v: number): number => (Math.abs(v) < 1e-12 ? 1 : Math.sign(v));
 export const stack: BodyKind<StackBody> = {
   reach: (body, [dx, dy, dz]) => {
     let best = -Infinity;
-    for (const z of body.levels) {
-      const { a, b, x = 0, y = 0, flat } = body.cutAt(z);
-      const side = Math.hypot(a * dx, b * dy) + (flat ? flat[0] * Math.abs(dx) + flat[1] * Math.abs(dy) : 0);
-      best = Math.max(best, x * dx + y * dy + dz * z + side);
-    }
+    for (const z of body.levels) best = Math.max(best, reachOf({ z, ...body.cutAt(z) }, dx, dy, dz));
     return best;
   },
   outlines: (body, flat) => {
