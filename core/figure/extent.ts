@@ -1,6 +1,6 @@
 import { remembered } from '../quantity/index.ts';
 import { bodyReach, dot, type Body, type Vec } from '../solids/index.ts';
-import { fromBuild, type PartsOf } from '../record/index.ts';
+import { fromBuild } from '../record/index.ts';
 import { place, type Instance, type Stance } from './place.ts';
 
 /** The six ways to look; bodies remember how far they reach along each by these very objects. */
@@ -70,4 +70,8 @@ export const extent = fromBuild(['pieces'], (build): Extent => {
 });
 
 /** Finished height over the board, mm. */
-export const height = (build: PartsOf<'pieces'>): number => extent(build).top;
+export const height = fromBuild(['pieces'], (build): number => {
+  let top = 0;
+  for (const i of place(build)) top = Math.max(top, reach(i, UP));
+  return top;
+});

@@ -28,6 +28,7 @@ import {
   multiplicity,
   pieceOf,
   type Build,
+  type Piece,
   type Seat,
 } from '../record/index.ts';
 import {
@@ -119,6 +120,44 @@ describe('size', () => {
     }
     expect(refusal(factorForHeight({ ...otter, pieces: [] }, 200))).toMatch(/nothing on the board/);
     expect(refusal(factorForHeight(otter, 5))).toMatch(/between 10 and 2000/);
+  });
+
+  it('is as high as was asked for where a thick coat, low before, comes to be the highest', () => {
+    const [one] = otter.pieces;
+    const on = (id: string, x: number, form: Piece['form']): Piece => ({
+      ...one!,
+      id,
+      form,
+      pair: false,
+      count: 1,
+      seat: { ...UPRIGHT, on: BOARD, at: [x, 0, 0] },
+    });
+    const build = {
+      ...otter,
+      pieces: [
+        on('ball', 0, { kind: 'ball', sizes: { diameter: 110, press: 0 } }),
+        on('skin', 200, { kind: 'skinOverBall', sizes: { core: 10, coat: 30 } }),
+      ],
+      rods: [],
+    };
+    expect(height(build)).toBe(110);
+    const scaled = scaleFigure(build, value(factorForHeight(build, 62)));
+    expect(height(scaled)).toBeCloseTo(62, 2);
+    expect(height(scaled)).toBeLessThanOrEqual(62);
+  });
+
+  it('brings any figure to a height', () => {
+    fc.assert(
+      fc.property(anyBuild(), fc.double({ min: 0.6, max: 1.8, noNaN: true }), (build, by) => {
+        const wanted = height(build) * by;
+        const k = factorForHeight(build, wanted);
+        if (!k.ok) return;
+        const high = height(scaleFigure(build, k.value));
+        expect(high).toBeLessThanOrEqual(wanted);
+        expect(high).toBeGreaterThan(wanted - 0.01);
+      }),
+      { numRuns: 60 },
+    );
   });
 
   it('grows solids by the cube and sheets by the square', () => {

@@ -1,4 +1,4 @@
-import { bisect, clamp, fail, ok, takes, type Mm, type Result } from '../quantity/index.ts';
+import { bisect, clamp, fail, ok, remembered, takes, type Mm, type Result } from '../quantity/index.ts';
 import { checkForm, scaleForm } from '../solids/index.ts';
 import {
   discRecord,
@@ -9,7 +9,8 @@ import {
   type PartsOf,
   type Place,
 } from '../record/index.ts';
-import { height } from './extent.ts';
+import { height, reach, UP } from './extent.ts';
+import { place } from './place.ts';
 import { mapPoints, pointsOf } from './rod-line.ts';
 
 const scaled = ([x, y, z]: Place, k: number): Place => [
@@ -27,10 +28,11 @@ const scaledDisc = (disc: Disc, k: number): Disc => ({
 
 /**
  * Make the whole figure k times as large: lengths by k, sheets and coats keep their thickness, so grams follow by
- * k³ in solids and about k² in sheets and coats; rods keep their stock (bones/ chooses the next one up).
+ * k³ in solids and about k² in sheets and coats; rods keep their stock (bones/ chooses the next one up). The last ones are kept:
+ * what was tried on the way to a height need not be laid out again.
  */
-export function scaleFigure(build: Build, k: number): Build {
-  return {
+export const scaleFigure = remembered(
+  (build: Build, k: number): Build => ({
     ...build,
     pieces: build.pieces.map((p) => ({
       ...p,
@@ -46,8 +48,8 @@ export function scaleFigure(build: Build, k: number): Build {
       ...r,
       ...mapPoints(r, (end) => ({ ...end, at: scaled(end.at, k) })),
     })),
-  };
-}
+  }),
+);
 
 /**
  * What of a build cannot be made or stands out of all bounds, in a sentence: for changes that touch every piece at once.
@@ -71,10 +73,42 @@ export function makeTrouble(build: PartsOf<'pieces' | 'rods'>): string | undefin
 const CLOSE = 0.002;
 /** Steps along a straight line before it is halved instead. Estimate. */
 const STEPS = 6;
+/** What reaches so far up, share of the height, may come to be the highest. Estimate: what it leads to is looked over. */
+const HIGH = 0.7;
+
+/** Pieces that may come to be the highest, with what carries them. */
+function highest(build: Build): Build {
+  const instances = place(build);
+  const enough = HIGH * height(build);
+  const kept = new Set<string>();
+  for (const i of instances)
+    if (reach(i, UP) >= enough)
+      for (let at: typeof i | undefined = i; at && !kept.has(at.piece.id); at = instances[at.carrier])
+        kept.add(at.piece.id);
+  return { ...build, pieces: build.pieces.filter((p) => kept.has(p.id)), rods: [] };
+}
+
+/**
+ * The factor at which something that goes nearly straight with size is not off any more: by secants, and by halving where they
+ * lead nowhere.
+ * @param off how far off it is at a factor
+ * @param first the factor it would be if it went straight
+ */
+function factorBy(off: (x: number) => Mm, first: number): number | undefined {
+  let [a, b] = [1, first];
+  let [offA, offB] = [off(a), off(b)];
+  for (let step = 0; step < STEPS && Math.abs(offB) > CLOSE && offB !== offA; step++) {
+    const next = b - (offB * (b - a)) / (offB - offA);
+    if (!(next > first * 0.3 && next < first * 3)) break;
+    [a, offA, b, offB] = [b, offB, next, off(next)];
+  }
+  return Math.abs(offB) <= CLOSE ? b : bisect(off, first * 0.3, first * 3, 40);
+}
 
 /**
  * The factor that brings the figure to a finished height. Not simply wanted ÷ present: coats and sheets keep their
- * thickness, so it is found by secants, and by halving where they lead nowhere.
+ * thickness, so it is sought. Only what is high is laid out at each step; the whole figure once at the end, and where that
+ * shows something else to be the highest, at each step after all.
  */
 export function factorForHeight(build: Build, wanted: Mm): Result<number> {
   const now = height(build);
@@ -82,18 +116,11 @@ export function factorForHeight(build: Build, wanted: Mm): Result<number> {
   if (!(wanted >= 10 && wanted <= 2000))
     return fail('A finished height has to lie between 10 and 2000 mm.', 'height');
   // never over it: a case or a shelf that takes just that height takes the figure
-  const off = (x: number): number => height(scaleFigure(build, x)) - (wanted - CLOSE);
-  const first = wanted / now;
-  // height goes nearly straight with size: a step or two along that line are enough, each a whole figure laid out
-  let [a, b] = [1, first];
-  let [offA, offB] = [now - (wanted - CLOSE), off(first)];
-  for (let step = 0; step < STEPS && Math.abs(offB) > CLOSE && offB !== offA; step++) {
-    const next = b - (offB * (b - a)) / (offB - offA);
-    if (!(next > first * 0.3 && next < first * 3)) break;
-    [a, offA, b, offB] = [b, offB, next, off(next)];
-  }
-  if (Math.abs(offB) <= CLOSE) return ok(b);
-  const k = bisect(off, first * 0.3, first * 3, 40);
+  const offOf = (part: Build) => (x: number) =>
+    (x === 1 ? height(part) : height(scaleFigure(part, x))) - (wanted - CLOSE);
+  const quick = factorBy(offOf(highest(build)), wanted / now);
+  if (quick !== undefined && Math.abs(offOf(build)(quick)) <= CLOSE) return ok(quick);
+  const k = factorBy(offOf(build), wanted / now);
   return k === undefined
     ? fail('That height cannot be reached with these sheets and coats.', 'height')
     : ok(k);

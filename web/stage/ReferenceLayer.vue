@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { landmarks } from '@core/figure/index.ts';
+import { extent, landmarks } from '@core/figure/index.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { useReference } from '../state/reference.ts';
 import type { Window } from './geometry.ts';
 
 /** What the figure is modelled after: the person's picture behind it, and the levels of a proportion. */
-const props = defineProps<{ frame: Window; unit: number; tall: number }>();
+defineProps<{ frame: Window; unit: number }>();
+const here = useOpenBuild();
 const reference = useReference();
 const levels = computed(() =>
-  reference.landmarksOf ? landmarks(reference.landmarksOf, Math.max(20, props.tall)) : [],
+  reference.landmarksOf ? landmarks(reference.landmarksOf, Math.max(20, extent(here.live).top)) : [],
 );
 const picture = computed(() => {
   const { picture: p, scale: k, marks, under, url } = reference;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
+import { sameParts } from '@core/quantity/index.ts';
 import { everyRod, placedDiscs, rodStock } from '@core/bones/index.ts';
 import { toLocal, type Vec } from '@core/solids/index.ts';
 import {
@@ -28,7 +29,7 @@ import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
-import { bodyKey, inOrderOf, stepOf, windowOf } from './geometry.ts';
+import { bodyKey, inOrderOf, stepOf, windowOf, type Drawn } from './geometry.ts';
 import { sizePulled, type PulledHandle } from './handles.ts';
 import { saidOf } from './said.ts';
 import { useHand } from './hand.ts';
@@ -106,7 +107,7 @@ const lit = computed(() => {
 
 const seeThrough = computed(() => props.lens === 'bones');
 
-function how(id: string): 'plain' | 'unmade' | 'pale' | 'faint' | 'through' {
+function how(id: string): Drawn['how'] {
   if (props.states?.get(id) === 'unmade') return 'unmade';
   // made, and not in its place yet
   if (props.joined && !props.joined.has(id)) return 'pale';
@@ -131,17 +132,25 @@ const labels = computed(
       }),
     ),
 );
+interface Shown {
+  readonly s: Silhouette;
+  readonly key: string;
+  readonly drawn: Drawn;
+}
 /** All that the bodies on the stage are drawn from: one of whom it stays the same is left alone. */
-const bodies = computed(() => {
+const bodies = computed<Shown[]>((last) => {
   const { value: of } = build;
   const { value: still } = pulling;
   const { value: chosen } = selectedPiece;
   const { value: says } = labels;
   const { pointed: under } = stage;
+  const before = new Map(last?.map((b) => [b.key, b.drawn]));
   return silhouettes.value.map((s) => {
     const { piece, index } = s.instance;
     const { id } = piece;
-    const drawn = {
+    const key = bodyKey(s);
+    const drawn: Drawn = {
+      piece: id,
       surface: stage.painted ? paintedSurfaceOf(of, piece, stage.view, props.ownDone) : surfaceOf(of, piece),
       how: how(id),
       state: stateOf(id),
@@ -151,7 +160,8 @@ const bodies = computed(() => {
       says: index === 0 ? says.get(id) : undefined,
       core: seeThrough.value,
     };
-    return { s, key: bodyKey(s), drawn, memo: [s, ...Object.values(drawn)] };
+    const as = before.get(key);
+    return { s, key, drawn: as && sameParts(as, drawn) ? as : drawn };
   });
 });
 /** Room that two lines of it take over their place, px. */
@@ -288,7 +298,7 @@ defineExpose({ zoom, wholeFigure });
     >
       <FirmPatterns :unit="unit" />
       <RulerLayer :frame="frame" :unit="unit" :length="shown.length" />
-      <ReferenceLayer :frame="frame" :unit="unit" :tall="extent.top" />
+      <ReferenceLayer :frame="frame" :unit="unit" />
 
       <g v-if="lens !== 'bones'" class="rods-behind">
         <polyline
@@ -300,21 +310,13 @@ defineExpose({ zoom, wholeFigure });
       </g>
 
       <StageBody
-        v-for="{ s, key, drawn, memo } in bodies"
+        v-for="{ s, key, drawn } in bodies"
         :key="key"
-        v-memo="memo"
-        :surface="drawn.surface"
-        :how="drawn.how"
-        :state="drawn.state"
-        :still="drawn.still"
-        :chosen="drawn.chosen"
-        :pointed="drawn.pointed"
-        :says="drawn.says"
-        :core="drawn.core"
+        v-memo="[s, drawn]"
+        :body="drawn"
         :shape="s.drawn"
         :x="s.at[0]"
         :y="s.at[1]"
-        :piece="s.instance.piece.id"
         @grab="grabPiece($event, s)"
         @choose="choose(s)"
         @point="pointed(s.instance.piece.id, $event)"

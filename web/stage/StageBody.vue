@@ -1,38 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
-import type { FirmState } from '@core/firming/index.ts';
 import { pathsAt } from '../drawing/paths.ts';
-import type { Surface } from '../drawing/surface.ts';
+import type { Drawn } from './geometry.ts';
 import DrawnPiece from './DrawnPiece.vue';
 
 /** One body on the stage: as it is, or as its outline while it is not made; it is taken by hand, by touch and by key. */
-const props = defineProps<{
-  shape: Turned;
-  x: number;
-  y: number;
-  piece: string;
-  surface: Surface;
-  /** How it is seen: as it is, only its outline, or pale behind what matters. */
-  how: 'plain' | 'unmade' | 'pale' | 'faint' | 'through';
-  state: FirmState | undefined;
-  /** Something is being pulled. */
-  still: boolean;
-  chosen: boolean;
-  pointed: boolean;
-  /** What is said of it where it takes the focus: the first of several alike. */
-  says: string | undefined;
-  /** Its core shows. */
-  core: boolean;
-}>();
+const props = defineProps<{ shape: Turned; x: number; y: number; body: Drawn }>();
 const emit = defineEmits<{ grab: [e: PointerEvent]; choose: []; point: [on: boolean] }>();
 /** More outlines than this in dashes are a smudge. */
 const HEAP = 5;
 const OPACITY = { plain: undefined, unmade: undefined, pale: 0.32, faint: 0.2, through: 0.5 } as const;
 /** Where it stood when the hand took hold; only what is being moved gets a move of its own. */
-const home = computed<readonly [number, number]>((last) => (props.still && last ? last : [props.x, props.y]));
+const home = computed<readonly [number, number]>((last) =>
+  props.body.still && last ? last : [props.x, props.y],
+);
 /** Its shape then. */
-const laid = computed<Turned>((last) => (props.still && last ? last : props.shape));
+const laid = computed<Turned>((last) => (props.body.still && last ? last : props.shape));
 const paths = computed(() => pathsAt(props.shape, home.value[0], home.value[1]));
 const aside = computed(() => {
   const [dx, dy] = [props.x - home.value[0], props.y - home.value[1]];
@@ -48,14 +32,14 @@ const key = (e: KeyboardEvent): void => {
 <template>
   <g
     class="body"
-    :class="[how, { chosen, pointed }]"
-    :opacity="OPACITY[how]"
-    :data-piece="piece"
-    :tabindex="says === undefined ? undefined : 0"
-    :role="says === undefined ? undefined : 'button'"
-    :aria-pressed="says === undefined ? undefined : chosen"
-    :aria-label="says"
-    :aria-hidden="says === undefined ? true : undefined"
+    :class="[body.how, { chosen: body.chosen, pointed: body.pointed }]"
+    :opacity="OPACITY[body.how]"
+    :data-piece="body.piece"
+    :tabindex="body.says === undefined ? undefined : 0"
+    :role="body.says === undefined ? undefined : 'button'"
+    :aria-pressed="body.says === undefined ? undefined : body.chosen"
+    :aria-label="body.says"
+    :aria-hidden="body.says === undefined ? true : undefined"
     :transform="aside"
     @pointerdown="emit('grab', $event)"
     @pointerenter="emit('point', true)"
@@ -64,9 +48,9 @@ const key = (e: KeyboardEvent): void => {
     @blur="emit('point', false)"
     @keydown="key"
   >
-    <path v-if="chosen || pointed" class="ring" :d="paths.bare" />
+    <path v-if="body.chosen || body.pointed" class="ring" :d="paths.bare" />
     <path
-      v-if="how === 'unmade'"
+      v-if="body.how === 'unmade'"
       class="unmade"
       :class="{ heap: shape.outlines.length > HEAP }"
       :d="paths.bare"
@@ -74,14 +58,14 @@ const key = (e: KeyboardEvent): void => {
     <template v-else>
       <DrawnPiece
         :shape="shape"
-        :surface="surface"
+        :surface="body.surface"
         :x="home[0]"
         :y="home[1]"
-        :shaded="how === 'plain'"
+        :shaded="body.how === 'plain'"
         :laid="laid"
       />
-      <path v-if="state" class="hatch" :d="paths.all" :fill="`url(#firm-${state})`" />
-      <path v-if="core && paths.core" class="core" :d="paths.core" />
+      <path v-if="body.state" class="hatch" :d="paths.all" :fill="`url(#firm-${body.state})`" />
+      <path v-if="body.core && paths.core" class="core" :d="paths.core" />
     </template>
   </g>
 </template>

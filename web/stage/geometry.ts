@@ -2,6 +2,8 @@ import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Extent, Silhouette, View } from '@core/figure/index.ts';
 import type { Vec } from '@core/solids/index.ts';
+import type { FirmState } from '@core/firming/index.ts';
+import type { Surface } from '../drawing/surface.ts';
 
 /** Room left round the figure, mm, so that ruler, handles and letters have a place. */
 const MARGIN = { side: 12, ruler: 20, top: 16, bottom: 30 };
@@ -26,6 +28,23 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
     top,
     height: top - table + MARGIN.bottom,
   };
+}
+
+/** How one body is seen on the stage. */
+export interface Drawn {
+  readonly piece: string;
+  readonly surface: Surface;
+  /** As it is, only its outline, or pale behind what matters. */
+  readonly how: 'plain' | 'unmade' | 'pale' | 'faint' | 'through';
+  readonly state: FirmState | undefined;
+  /** Something is being pulled. */
+  readonly still: boolean;
+  readonly chosen: boolean;
+  readonly pointed: boolean;
+  /** What is said of it where it takes the focus: the first of several alike. */
+  readonly says: string | undefined;
+  /** Its core shows. */
+  readonly core: boolean;
 }
 
 /** One body of a build, among those of its piece. */
