@@ -3,15 +3,25 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { anyBuild } from '@core/figure/arbitrary.testing.ts';
-import { elevation, standingOutlines } from '@core/figure/index.ts';
+import { elevation, scaleFigure, standingOutlines } from '@core/figure/index.ts';
 import { TEXTURES, type TextureKind } from '@core/record/index.ts';
 import { HATCHES } from './hatches.ts';
-import { marksAt, markStretch } from './marks.ts';
+import { laidOn, marksAt, markStretch, type Laid } from './marks.ts';
 import { outlinePath, pathsAt, shadingOf } from './paths.ts';
 import { standingBox } from './standing.ts';
 import { isDark, surfaceOf } from './surface.ts';
 
 const DEMOS = ['ferryman-otter', 'savoy-cabbage', 'one-legged-heron'] as const;
+/** How far a place is from an outline. */
+const edgeFrom = (o: readonly (readonly [number, number])[], [x, y]: readonly [number, number]): number =>
+  Math.min(
+    ...o.map(([ax, ay], i) => {
+      const [bx, by] = o[(i + 1) % o.length]!;
+      const long = (bx - ax) ** 2 + (by - ay) ** 2 || 1;
+      const t = Math.min(1, Math.max(0, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / long));
+      return Math.hypot(ax + t * (bx - ax) - x, ay + t * (by - ay) - y);
+    }),
+  );
 const numbers = (d: string): number[] => [...d.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0]));
 
 describe('outlines', () => {
@@ -85,10 +95,21 @@ describe('outlines', () => {
 describe('what is done to a face', () => {
   const head = elevation(demoBuild('ferryman-otter'), 'front').find((s) => s.instance.piece.id === 'head')!;
   const kinds = Object.keys(TEXTURES) as TextureKind[];
+  const laid = (texture: TextureKind, at: Laid['at'] = [0, 0], drawn = head.drawn): Laid => ({
+    drawn,
+    texture,
+    at,
+  });
+
+  /** What a matrix for SVG stretches by, across and down, and moves by. */
+  const matrixOf = (matrix: string): [number, number, number, number] => {
+    const [k, , , l, ox, oy] = matrix.match(/-?[\d.]+(e-?\d+)?/g)!.map(Number);
+    return [k!, l!, ox!, oy!];
+  };
 
   it('every texture but the smooth one is drawn, within the face, with few enough marks', () => {
     for (const kind of kinds) {
-      const d = marksAt(head.drawn, kind, [0, 0]);
+      const d = marksAt(laid(kind));
       if (kind === 'none') expect(d).toBe('');
       else {
         expect(d.startsWith('M'), kind).toBe(true);
@@ -105,10 +126,10 @@ describe('what is done to a face', () => {
   });
 
   it('no two textures are drawn alike, and each is the same every time', () => {
-    const drawn = kinds.map((k) => marksAt(head.drawn, k, [0, 0]));
+    const drawn = kinds.map((k) => marksAt(laid(k)));
     expect(new Set(drawn).size).toBe(kinds.length);
-    expect(marksAt(head.drawn, 'fur', [5, 5])).not.toBe(marksAt(head.drawn, 'fur', [0, 0]));
-    expect(marksAt(head.drawn, 'fur', [0, 0])).toBe(drawn[kinds.indexOf('fur')]);
+    expect(marksAt(laid('fur', [5, 5]))).not.toBe(marksAt(laid('fur')));
+    expect(marksAt(laid('fur'))).toBe(drawn[kinds.indexOf('fur')]);
   });
 
   it('pulled out of shape, marks stretch with the face and stay on it', () => {
@@ -121,14 +142,53 @@ describe('what is done to a face', () => {
       [0, 0],
       [31, -12],
     ] as const) {
-      const [k, , , l, ox, oy] = markStretch(head.drawn, wider, at)!
-        .match(/-?[\d.]+(e-?\d+)?/g)!
-        .map(Number) as [number, number, number, number, number, number];
-      const [x, y] = numbers(marksAt(head.drawn, 'fur', at)) as [number, number];
+      const [k, l, ox, oy] = matrixOf(markStretch(laid('fur', at), wider, at)!);
+      const [x, y] = numbers(marksAt(laid('fur', at))) as [number, number];
       expect(k * x + ox).toBeCloseTo(1.4 * (x - at[0]) + 3 + at[0], 6);
       expect(-(l * y + oy)).toBeCloseTo(0.8 * (-y - at[1]) + at[1], 6);
     }
-    expect(markStretch(head.drawn, head.drawn, [5, 5])).toBeUndefined();
+    expect(markStretch(laid('fur', [5, 5]), head.drawn, [5, 5])).toBeUndefined();
+  });
+
+  it('marks stay as they were laid while a figure becomes a little larger, and lie on it', () => {
+    const larger = elevation(scaleFigure(demoBuild('ferryman-otter'), 1.12), 'front');
+    let kept = 0;
+    for (const s of elevation(demoBuild('ferryman-otter'), 'front')) {
+      const now = larger.find(
+        (l) => l.instance.piece.id === s.instance.piece.id && l.instance.index === s.instance.index,
+      )!;
+      const before = laid('fur', s.at, s.drawn);
+      if (laidOn(before, laid('fur', now.at, now.drawn), false) !== before) continue;
+      kept++;
+      const [k, l, ox, oy] = matrixOf(markStretch(before, now.drawn, now.at)!);
+      const wide = shadingOf(now.drawn).spread.long;
+      for (const way of marksAt(before).split('M').slice(1)) {
+        const [x, y] = numbers(way) as [number, number];
+        const at = [k * x + ox - now.at[0], -(l * y + oy) - now.at[1]] as const;
+        const near = now.drawn.outlines.some(
+          (o) => polygonContains(o as [number, number][], [...at]) || edgeFrom(o, at) < 0.03 * wide,
+        );
+        expect(near, s.instance.piece.id).toBe(true);
+      }
+    }
+    expect(kept).toBeGreaterThan(15);
+  });
+
+  it('marks are laid again on another shape, one half as large again, one that is turned, and for another texture', () => {
+    const before = laid('fur');
+    const stretched = (kx: number, ky: number): Laid['drawn'] => ({
+      ...head.drawn,
+      outlines: head.drawn.outlines.map((o) => o.map(([x, y]) => [kx * x, ky * y] as const)),
+    });
+    const keeps = (now: Laid, held = false) => laidOn(before, now, held) === before;
+    expect(keeps(laid('fur', [40, 9], stretched(1.1, 0.9)))).toBe(true);
+    expect(keeps(laid('fur', [0, 0], stretched(1.5, 1.5)))).toBe(false);
+    expect(keeps(laid('fur', [0, 0], stretched(1.5, 1.5)), true)).toBe(true);
+    expect(keeps(laid('fur', [0, 0], { ...head.drawn, up: [0.5, 0.5] }))).toBe(false);
+    const pinched = head.drawn.outlines.map((o) => o.map(([x, y]) => [y > 0 ? 0.5 * x : x, y] as const));
+    expect(keeps(laid('fur', [0, 0], { ...head.drawn, outlines: pinched }))).toBe(false);
+    expect(keeps(laid('wood'))).toBe(false);
+    expect(keeps(laid('wood'), true)).toBe(false);
   });
 
   it('a face is as its paste is: chocolate shines more than covering paste', () => {

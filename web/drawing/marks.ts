@@ -220,25 +220,77 @@ const boxOf = remembered(({ outlines }: Turned) => {
 });
 
 /** What is done to the face of a piece as fine lines where it stands, for SVG; empty for a smooth one. */
-export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point): string {
+export function marksAt({ drawn, texture, at: [dx, dy] }: Laid): string {
   let path = '';
   for (const mark of marksOf(drawn, texture)) {
-    const at = mark.map(([x, y]) => spot(x + dx, y + dy));
-    if (mark.bow) path += `M${at[0]}Q${at[1]} ${at[2]}`;
-    else path += at.length > 1 ? `M${at.join('L')}` : `M${at[0]}h0`;
+    const way = mark.map(([x, y]) => spot(x + dx, y + dy));
+    if (mark.bow) path += `M${way[0]}Q${way[1]} ${way[2]}`;
+    else path += way.length > 1 ? `M${way.join('L')}` : `M${way[0]}h0`;
   }
   return path;
 }
 
-/**
- * How marks laid on a face lie on it once it is pulled out of shape: they stretch with it, as the paste's do. For SVG; made of
- * six numbers, where laying hundreds of marks again would cost more than the rest of a move.
- * @param at where both stand in the picture
- */
-export function markStretch(laid: Turned, drawn: Turned, [x, y]: Point): string | undefined {
-  if (laid === drawn) return undefined;
-  const [was, is] = [boxOf(laid), boxOf(drawn)];
+/** A face on which marks were laid, and where it stood in the picture then. */
+export interface Laid {
+  readonly drawn: Turned;
+  readonly texture: TextureKind;
+  readonly at: Point;
+}
+
+/** From a place on one face to the same place on another: how much wider and higher, and how far aside. */
+function stretchOf(laid: Laid, drawn: Turned, [x, y]: Point) {
+  const [was, is] = [boxOf(laid.drawn), boxOf(drawn)];
   const [kx, ky] = [is.wide / was.wide, is.high / was.high];
-  const [ox, oy] = [x + is.left - kx * (x + was.left), y + is.low - ky * (y + was.low)];
+  return {
+    kx,
+    ky,
+    ox: x + is.left - kx * (laid.at[0] + was.left),
+    oy: y + is.low - ky * (laid.at[1] + was.low),
+  };
+}
+
+/** Stretched by more, marks would be coarse or crowded, share. Estimate. */
+const COARSE = 1.25;
+/** Outlines that lie so near to each other once one is stretched over the other are alike, share of their size. Estimate. */
+const ALIKE = 0.03;
+
+/** Is a face the same one, a little larger, smaller, wider or higher? Then what was done to it stretches with it. */
+function isAlike(laid: Laid, drawn: Turned): boolean {
+  const { outlines, up } = laid.drawn;
+  if (outlines.length !== drawn.outlines.length) return false;
+  if (Math.hypot(up[0] - drawn.up[0], up[1] - drawn.up[1]) > ALIKE) return false;
+  const { kx, ky, ox, oy } = stretchOf(laid, drawn, laid.at);
+  if (Math.max(kx, ky) > COARSE || Math.min(kx, ky) < 1 / COARSE) return false;
+  const { wide, high } = boxOf(drawn);
+  const near = ALIKE * Math.max(wide, high);
+  const [dx, dy] = laid.at;
+  return outlines.every((o, i) => {
+    const other = drawn.outlines[i]!;
+    return (
+      o.length === other.length &&
+      o.every(([x, y], k) => {
+        const [u, v] = [kx * (x + dx) + ox - dx, ky * (y + dy) + oy - dy];
+        return Math.abs(u - other[k]![0]) + Math.abs(v - other[k]![1]) < near;
+      })
+    );
+  });
+}
+
+/**
+ * Where the marks of a face were laid: where they were before as long as it is held or became a little larger or smaller only,
+ * for laying hundreds of marks again costs more than all else that a change draws.
+ * @param held the hand has hold of it
+ */
+export const laidOn = (before: Laid | undefined, now: Laid, held: boolean): Laid =>
+  before && before.texture === now.texture && (held || isAlike(before, now.drawn)) ? before : now;
+
+/**
+ * How marks laid on a face lie on it where it stands now, in the shape it has now: they stretch with it, as the paste's do. For
+ * SVG, as six numbers; undefined where they lie as they were laid.
+ * @param at where it stands in the picture now
+ */
+export function markStretch(laid: Laid, drawn: Turned, at: Point): string | undefined {
+  if (laid.drawn === drawn && laid.at[0] === at[0] && laid.at[1] === at[1]) return undefined;
+  const { kx, ky, ox, oy } = stretchOf(laid, drawn, at);
   return `matrix(${kx} 0 0 ${ky} ${ox} ${-oy})`;
 }

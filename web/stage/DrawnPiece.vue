@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
-import { marksAt, markStretch } from '../drawing/marks.ts';
+import { laidOn, marksAt, markStretch, type Laid } from '../drawing/marks.ts';
 import { pathsAt, shadingOf } from '../drawing/paths.ts';
 import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
 import PaintedFace from './PaintedFace.vue';
@@ -16,10 +16,10 @@ const props = withDefaults(
     y?: number;
     /** A shade where it meets what is behind it. */
     shaded?: boolean;
-    /** Its shape when the hand took hold of it: what was done to its face then stretches with it. */
-    laid?: Turned | undefined;
+    /** The hand has hold of something: what was done to its face is not done again. */
+    held?: boolean;
   }>(),
-  { x: 0, y: 0, laid: undefined },
+  { x: 0, y: 0 },
 );
 const paths = computed(() => pathsAt(props.shape, props.x, props.y));
 const shading = computed(() => shadingOf(props.shape));
@@ -35,8 +35,11 @@ const under = computed(
 );
 /** Its own answer: hundreds of marks are not laid again because a colour is another one. */
 const texture = computed(() => props.surface.texture);
-const marks = computed(() => marksAt(props.laid ?? props.shape, texture.value, [props.x, props.y]));
-const stretched = computed(() => markStretch(props.laid ?? props.shape, props.shape, [props.x, props.y]));
+const laid = computed<Laid>((last) =>
+  laidOn(last, { drawn: props.shape, texture: texture.value, at: [props.x, props.y] }, props.held),
+);
+const marks = computed(() => marksAt(laid.value));
+const stretched = computed(() => markStretch(laid.value, props.shape, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
 const own = `lit-${useId()}`;

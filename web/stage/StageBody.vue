@@ -15,8 +15,6 @@ const OPACITY = { plain: undefined, unmade: undefined, pale: 0.32, faint: 0.2, t
 const home = computed<readonly [number, number]>((last) =>
   props.body.still && last ? last : [props.x, props.y],
 );
-/** Its shape then. */
-const laid = computed<Turned>((last) => (props.body.still && last ? last : props.shape));
 const paths = computed(() => pathsAt(props.shape, home.value[0], home.value[1]));
 const aside = computed(() => {
   const [dx, dy] = [props.x - home.value[0], props.y - home.value[1]];
@@ -62,7 +60,7 @@ const key = (e: KeyboardEvent): void => {
         :x="home[0]"
         :y="home[1]"
         :shaded="body.how === 'plain'"
-        :laid="laid"
+        :held="body.still"
       />
       <path v-if="body.state" class="hatch" :d="paths.all" :fill="`url(#firm-${body.state})`" />
       <path v-if="body.core && paths.core" class="core" :d="paths.core" />

@@ -86,27 +86,43 @@ function furthest({ a, b, x = 0, y = 0, z, flat }: Ring, [dx, dy]: Vec): Vec {
   return [x + fx + px, y + fy + py, z];
 }
 
-/**
- * The convex outline of level cuts: in each of so many directions the point that reaches furthest, of all cuts. A rounded
- * cut's own is told by its formula, so nothing is sorted.
- */
-function hullOf(cuts: readonly Ring[], { origin, x: ex, y: ey, z: ez }: Plane, sides: number): Spot[] {
-  const out: Spot[] = [];
+/** Directions in the picture, evenly all round, as a body's own space has them; told once for all its outlines. */
+interface Ways {
+  readonly plane: Plane;
+  readonly ways: readonly Vec[];
+  /** A quarter further round each. */
+  readonly ahead: readonly Vec[];
+}
+function waysIn(plane: Plane, sides: number): Ways {
+  const { x: ex, y: ey, z: ez } = plane;
   const back = (c: number, s: number): Vec => [
     c * ex[0] + s * ex[1],
     c * ey[0] + s * ey[1],
     c * ez[0] + s * ez[1],
   ];
+  const turns = Array.from({ length: sides }, (_, k) => (2 * Math.PI * k) / sides);
+  return {
+    plane,
+    ways: turns.map((t) => back(Math.cos(t), Math.sin(t))),
+    ahead: turns.map((t) => back(-Math.sin(t), Math.cos(t))),
+  };
+}
+const against = ([x, y, z]: Vec): Vec => [-x, -y, -z];
+
+/**
+ * The convex outline of level cuts: in each direction the point that reaches furthest, of all cuts. A rounded cut's own is told
+ * by its formula, so nothing is sorted.
+ */
+function hullOf(cuts: readonly Ring[], { plane, ways, ahead }: Ways): Spot[] {
+  const { origin, x: ex, y: ey, z: ez } = plane;
+  const out: Spot[] = [];
   const put = ([px, py, pz]: Vec): void => {
     const u = origin[0] + px * ex[0] + py * ey[0] + pz * ez[0];
     const v = origin[1] + px * ex[1] + py * ey[1] + pz * ez[1];
     const last = out[out.length - 1];
     if (!last || Math.abs(last[0] - u) + Math.abs(last[1] - v) > NEAR) out.push([u, v]);
   };
-  for (let k = 0; k < sides; k++) {
-    const turn = (2 * Math.PI * k) / sides;
-    const [c, s] = [Math.cos(turn), Math.sin(turn)];
-    const way = back(c, s);
+  for (const [k, way] of ways.entries()) {
     let best = cuts[0]!;
     let most = -Infinity;
     for (const cut of cuts) {
@@ -118,8 +134,8 @@ function hullOf(cuts: readonly Ring[], { origin, x: ex, y: ey, z: ez }: Plane, s
     }
     // seen edge on, all of a cut is as far: both its ends are corners
     if (Math.abs(way[0]) + Math.abs(way[1]) < EDGE_ON) {
-      put(furthest(best, back(s, -c)));
-      put(furthest(best, back(-s, c)));
+      put(furthest(best, against(ahead[k]!)));
+      put(furthest(best, ahead[k]!));
     } else put(furthest(best, way));
   }
   return out;
@@ -138,11 +154,12 @@ export const stack: BodyKind<StackBody> = {
   },
   outlines: (body, flat) => {
     const cuts = body.levels.map((z): Ring => ({ z, ...body.cutAt(z) }));
-    const way = planeOf(flat);
+    const plane = planeOf(flat);
     const crooked = cuts.some((c) => c.x !== undefined || c.y !== undefined);
-    if (!crooked && !hollowed(body)) return [hullOf(cuts, way, ROUND.whole)];
+    if (!crooked && !hollowed(body)) return [hullOf(cuts, waysIn(plane, ROUND.whole))];
     // a waist or a bend is not the hull of the whole: hull each pair of neighbouring levels
-    return cuts.slice(1).map((_, i) => hullOf(cuts.slice(i, i + 2), way, ROUND.pair));
+    const ways = waysIn(plane, ROUND.pair);
+    return cuts.slice(1).map((_, i) => hullOf(cuts.slice(i, i + 2), ways));
   },
   inside: (body, [x, y, z]) => {
     const top = body.levels[body.levels.length - 1]!;
