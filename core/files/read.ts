@@ -2,7 +2,7 @@ import { BOARD, BUILD_FORMAT, BUILD_VERSION, MOST_ALIKE, multiplicity, type Buil
 import { pointsOf } from '../figure/index.ts';
 import { checkMeasurement } from '../bones/index.ts';
 import { checkBlend } from '../pastes/index.ts';
-import { fail, isDay, ok, type Result } from '../quantity/index.ts';
+import { fail, isDay, ok, remembered, type Result } from '../quantity/index.ts';
 import { checkForm } from '../solids/index.ts';
 import { validateBuild } from './generated/validate-build.js';
 import { migrated } from './migrations.ts';
@@ -122,10 +122,10 @@ function checked(current: unknown): Result<Build> {
  * The gate before anything is kept: only what would open again is. The same check as a file goes through, so that no change
  * can make a build that is refused later.
  */
-export function keepable(build: Build): Result<Build> {
+export const keepable = remembered((build: Build): Result<Build> => {
   const found = checked(build);
   return found.ok ? found : fail(`That cannot be kept. ${found.problem.text}`, found.problem.about);
-}
+});
 
 /** Read the text of a file. */
 export function readBuild(text: string): Result<Build> {

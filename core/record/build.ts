@@ -1,5 +1,5 @@
 import { blendRecord, POWDER_BULK, SMALLEST_BATCH, USUAL_SPARE } from '../pastes/index.ts';
-import { derivedFrom, field, VOLUME_IN_ML, type Of, type Result } from '../quantity/index.ts';
+import { derivedFrom, field, remembered, VOLUME_IN_ML, type Of, type Result } from '../quantity/index.ts';
 import {
   briefRecord,
   colourRecord,
@@ -92,9 +92,12 @@ export type PartsOf<K extends keyof Build> = Pick<Build, K>;
 /** Derive from named parts of a build, and keep the answer while they stay as they are. */
 export const fromBuild = derivedFrom<Build>();
 
+const piecesById = remembered(
+  (pieces: Build['pieces']): ReadonlyMap<string, Piece> => new Map(pieces.map((p) => [p.id, p])),
+);
 /** The piece with this id; undefined where there is none. */
 export const pieceOf = (build: PartsOf<'pieces'>, id: string): Piece | undefined =>
-  build.pieces.find((p) => p.id === id);
+  piecesById(build.pieces).get(id);
 /** The rod with this id; undefined where there is none. */
 export const rodOf = (build: PartsOf<'rods'>, id: string): Rod | undefined =>
   build.rods.find((r) => r.id === id);

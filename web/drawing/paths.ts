@@ -121,3 +121,13 @@ export const pathsAt = remembered(
   Object.is,
   PLACES,
 );
+
+/** The shade a drawing casts where it stands so: the whole of it, to the lower right. */
+export const shadeAt = remembered(
+  (drawn: Turned, x: number, y: number): string => {
+    const { shade } = shadingOf(drawn);
+    return outlinePath(drawn.outlines, [x + shade * 0.5, y - shade * 0.8]);
+  },
+  Object.is,
+  PLACES,
+);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { BookOpen } from '@lucide/vue';
-import { readSetting, writeSetting } from '../storage/settings.ts';
+import { comesNew } from '../state/visits.ts';
 import type { FirstWord } from '@core/first-words.ts';
 
 /** What is said first under a lens: one sentence, why, and in the slot what to do about it. */
@@ -11,17 +11,8 @@ watch(
   () => props.word.says,
   (says) => (spoken.value = says),
 );
-/** The first few times somebody is here a word is said beside the book; then it leaves. */
-const FEW = 3;
 const isNew = ref(false);
-const key = `hint:${props.lens}`;
-void readSetting(key, 0).then(
-  (times) => {
-    isNew.value = times < FEW;
-    if (isNew.value) void writeSetting(key, times + 1).catch(() => undefined);
-  },
-  () => undefined,
-);
+void comesNew(props.lens).then((yes) => (isNew.value = yes));
 const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
 </script>
 

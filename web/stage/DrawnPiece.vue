@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
 import { laidOn, marksAt, markStretch, type Laid } from '../drawing/marks.ts';
-import { pathsAt, shadingOf } from '../drawing/paths.ts';
+import { pathsAt, shadeAt, shadingOf } from '../drawing/paths.ts';
 import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
 import PaintedFace from './PaintedFace.vue';
 
@@ -29,10 +29,7 @@ const across = computed(() => {
     a && { x1: props.x + a.from[0], y1: -props.y - a.from[1], x2: props.x + a.to[0], y2: -props.y - a.to[1] }
   );
 });
-/** The shade falls to the lower right. */
-const under = computed(
-  () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
-);
+const under = computed(() => shadeAt(props.shape, props.x, props.y));
 /** Its own answer: hundreds of marks are not laid again because a colour is another one. */
 const texture = computed(() => props.surface.texture);
 const laid = computed<Laid>((last) =>

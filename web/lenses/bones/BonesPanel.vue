@@ -141,7 +141,7 @@ watch(
       No rods yet. Select what has to be held up and press R.
     </p>
     <ul v-if="view === 'rods'" class="opening rods">
-      <li v-for="r in bones.rods" :key="r.rod.id" :class="{ open: r.rod.id === chosen }">
+      <li v-for="r in bones.rods" :key="r.rod.id" class="when-near" :class="{ open: r.rod.id === chosen }">
         <button
           type="button"
           class="line"

@@ -75,7 +75,8 @@ function toggle(p: PlannedStep): void {
       v-for="{ s, rows, next, waits, alone } in sessions"
       :key="`${s.person}-${s.from}`"
       v-memo="[s, origin, days, goesOn(s), step, opened, firmness]"
-      class="session"
+      class="session when-near"
+      :class="{ open: s.steps.some((p) => p.step.id === step) || waits.some((w) => keyOf(w) === opened) }"
     >
       <h3>
         {{ dayName(origin, s.from) }}
@@ -148,6 +149,7 @@ function toggle(p: PlannedStep): void {
 <style scoped>
 .session {
   padding: 14px 0 4px;
+  contain-intrinsic-height: auto 600px;
 }
 .session h3 > span {
   font: 400 13px var(--font-text);

@@ -175,7 +175,7 @@ function setHeight(mm: number): void {
           </button>
           <GroundCard v-if="grounded" />
         </li>
-        <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
+        <li v-for="r in rows" :key="r.piece.id" class="when-near" :class="{ open: r.piece.id === chosen }">
           <button
             type="button"
             class="line"
