@@ -1,5 +1,5 @@
 import type { PieceFirming } from '../firming/index.ts';
-import { tellOdds, type Minutes } from '../quantity/index.ts';
+import { remembered, tellOdds, type Minutes } from '../quantity/index.ts';
 import { wholeOf, type Build } from '../record/index.ts';
 import { chanceBelow } from '../joins/index.ts';
 import { minuteOf, toldTime, type Origin } from './calendar.ts';
@@ -30,25 +30,34 @@ export const rehearsalOf = (plan: Pick<DaysPlan, 'sessions'>, origin: Origin): R
     }));
 
 /** When each step is over, as planned or as it was ticked off. */
-function endsOf(build: Build, days: DaysReport): ReadonlyMap<string, Minutes> {
+const endsOf = remembered((days: DaysReport, done: Build['bench']['done']): ReadonlyMap<string, Minutes> => {
   const ends = new Map((days.plan?.sessions ?? []).flatMap((s) => s.steps.map((p) => [p.step.id, p.to])));
-  if (days.origin)
-    for (const d of build.bench.done) ends.set(d.step, minuteOf(days.origin, Date.parse(d.at)));
+  if (days.origin) for (const d of done) ends.set(d.step, minuteOf(days.origin, Date.parse(d.at)));
   return ends;
-}
+});
+
+/** When the last of what is done again and again is over; of steps that are not planned, never. */
+const wholeEndsOf = remembered(
+  (days: DaysReport, done: Build['bench']['done']): ReadonlyMap<string, Minutes> => {
+    const ends = endsOf(days, done);
+    const last = new Map<string, Minutes>();
+    for (const { id } of days.steps) {
+      const whole = wholeOf(id);
+      last.set(whole, Math.max(last.get(whole) ?? -Infinity, ends.get(id) ?? Infinity));
+    }
+    return last;
+  },
+);
 
 /** Steps of somebody's own that are over at a minute of the plan, with their last coat. */
 export function ownDoneAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
-  const ends = endsOf(build, days);
-  const open = days.steps.filter((s) => (ends.get(s.id) ?? Infinity) > minute).map((s) => wholeOf(s.id));
-  const waits = new Set(open);
-  const made = new Set(days.steps.map((s) => wholeOf(s.id)));
-  return new Set(build.steps.own.flatMap((o) => (made.has(o.id) && !waits.has(o.id) ? [o.id] : [])));
+  const ends = wholeEndsOf(days, build.bench.done);
+  return new Set(build.steps.own.flatMap((o) => ((ends.get(o.id) ?? Infinity) <= minute ? [o.id] : [])));
 }
 
 /** Pieces that stand in their place at a minute of the plan, or on the board from the first where nothing joins them. */
 export function joinedAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
-  const ends = endsOf(build, days);
+  const ends = endsOf(days, build.bench.done);
   const joins = new Set(days.steps.map((s) => s.id));
   return new Set(
     build.pieces.flatMap((p) => {

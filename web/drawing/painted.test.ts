@@ -5,7 +5,7 @@ import { demoBuild, value } from '@core/files/demo.testing.ts';
 import { pieceOf, type Build, type PieceSide } from '@core/record/index.ts';
 import { markPlaces, towardIn } from './painted.ts';
 import { shadingOf } from './paths.ts';
-import { paintedSurfaceOf, surfaceOf } from './surface.ts';
+import { paintedFacesOf, paintedSurfaceOf, surfaceOf } from './surface.ts';
 
 const otter = demoBuild('ferryman-otter');
 const bare: Build = { ...otter, steps: { ...otter.steps, own: [] } };
@@ -45,7 +45,8 @@ describe('a face as it is painted', () => {
   it('is not painted before that step is over', () => {
     const build = on(on(bare, 'paint'), 'blush');
     const [paint] = build.steps.own;
-    const seenWith = (done: string[]) => paintedSurfaceOf(build, head(build), 'front', new Set(done));
+    const seenWith = (done: string[]) =>
+      paintedSurfaceOf(build, head(build), 'front', paintedFacesOf(build, new Set(done)));
     expect(seenWith([])).toBe(surfaceOf(build, head(build)));
     expect(seenWith([paint!.id]).coats).toHaveLength(1);
     expect(seenWith(build.steps.own.map((o) => o.id)).coats).toHaveLength(2);

@@ -54,15 +54,15 @@ export const paintedFacesOf = (
   done?: ReadonlySet<string>,
 ): ReadonlyMap<string, PaintedFace> => paintedFaces({ steps: done ? onlyDone(steps, done) : steps });
 
-/** The same as it is painted, seen from a side; the same one while it stays so. @param done own steps that are over; all of them when absent */
+/** The same as it is painted, seen from a side; the same one while it stays so. @param faces finished faces by piece */
 export function paintedSurfaceOf(
   build: Build,
   piece: Piece,
   view: View,
-  done?: ReadonlySet<string>,
+  faces: ReadonlyMap<string, PaintedFace> = paintedFacesOf(build),
 ): Surface {
   const plain = surfaceOf(build, piece);
-  const face = paintedFacesOf(build, done).get(piece.id);
+  const face = faces.get(piece.id);
   return face ? paintedOver(plain, face, view) : plain;
 }
 

@@ -20,7 +20,7 @@ import { groundOf } from '@core/ground/index.ts';
 import { multiplicity, pieceOf, BOARD, type Build, type Change, type Piece } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { shadingOf } from '../drawing/paths.ts';
-import { paintedSurfaceOf, surfaceOf } from '../drawing/surface.ts';
+import { paintedFacesOf, paintedSurfaceOf, surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { useScreen } from '../state/screen.ts';
@@ -143,7 +143,8 @@ const bodies = computed<Shown[]>((last) => {
   const { value: still } = pulling;
   const { value: chosen } = selectedPiece;
   const { value: says } = labels;
-  const { pointed: under } = stage;
+  const { pointed: under, view } = stage;
+  const faces = stage.painted ? paintedFacesOf(of, props.ownDone) : undefined;
   const before = new Map(last?.map((b) => [b.key, b.drawn]));
   return silhouettes.value.map((s) => {
     const { piece, index } = s.instance;
@@ -151,7 +152,7 @@ const bodies = computed<Shown[]>((last) => {
     const key = bodyKey(s);
     const drawn: Drawn = {
       piece: id,
-      surface: stage.painted ? paintedSurfaceOf(of, piece, stage.view, props.ownDone) : surfaceOf(of, piece),
+      surface: faces ? paintedSurfaceOf(of, piece, view, faces) : surfaceOf(of, piece),
       how: how(id),
       state: stateOf(id),
       still,
