@@ -31,25 +31,23 @@ const scaledDisc = (disc: Disc, k: number): Disc => ({
  * k³ in solids and about k² in sheets and coats; rods keep their stock (bones/ chooses the next one up). The last ones are kept:
  * what was tried on the way to a height need not be laid out again.
  */
-export const scaleFigure = remembered(
-  (build: Build, k: number): Build => ({
-    ...build,
-    pieces: build.pieces.map((p) => ({
-      ...p,
-      form: scaleForm(p.form, k),
-      seat: {
-        ...p.seat,
-        at: scaled(p.seat.at, k),
-        sink: Number((p.seat.sink * k).toFixed(3)),
-        ...(p.seat.disc ? { disc: scaledDisc(p.seat.disc, k) } : {}),
-      },
-    })),
-    rods: build.rods.map((r) => ({
-      ...r,
-      ...mapPoints(r, (end) => ({ ...end, at: scaled(end.at, k) })),
-    })),
-  }),
-);
+export const scaleFigure = remembered((build: Build, k: number): Build => ({
+  ...build,
+  pieces: build.pieces.map((p) => ({
+    ...p,
+    form: scaleForm(p.form, k),
+    seat: {
+      ...p.seat,
+      at: scaled(p.seat.at, k),
+      sink: Number((p.seat.sink * k).toFixed(3)),
+      ...(p.seat.disc ? { disc: scaledDisc(p.seat.disc, k) } : {}),
+    },
+  })),
+  rods: build.rods.map((r) => ({
+    ...r,
+    ...mapPoints(r, (end) => ({ ...end, at: scaled(end.at, k) })),
+  })),
+}));
 
 /**
  * What of a build cannot be made or stands out of all bounds, in a sentence: for changes that touch every piece at once.
