@@ -160,6 +160,14 @@ describe('size', () => {
     );
   });
 
+  it('is laid out once: what was tried on the way to a height is what is shown at it', () => {
+    const k = value(factorForHeight(otter, 237));
+    const shown = scaleFigure(otter, k);
+    expect(scaleFigure(otter, k)).toBe(shown);
+    const renamed = { ...shown, name: 'Other' };
+    expect(place(renamed)).toBe(place(shown));
+  });
+
   it('grows solids by the cube and sheets by the square', () => {
     const k = 1.5;
     const grown = scaleFigure(otter, k);

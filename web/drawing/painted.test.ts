@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { resize } from '@core/edits/index.ts';
 import { elevation } from '@core/figure/index.ts';
 import { finishNamed, paintedFaces, planFinish } from '@core/finish/index.ts';
 import { demoBuild, value } from '@core/files/demo.testing.ts';
@@ -50,6 +51,19 @@ describe('a face as it is painted', () => {
     expect(seenWith([])).toBe(surfaceOf(build, head(build)));
     expect(seenWith([paint!.id]).coats).toHaveLength(1);
     expect(seenWith(build.steps.own.map((o) => o.id)).coats).toHaveLength(2);
+  });
+
+  it('stays the very same, on every piece, while one of them is pulled to another size', () => {
+    expect(paintedFacesOf(otter).size).toBeGreaterThan(0);
+    const pulled = value(resize(otter, 'head', { coat: 9 }));
+    expect(pulled.pieces).not.toBe(otter.pieces);
+    for (const piece of otter.pieces) {
+      if (piece.id === 'head') continue;
+      expect(paintedSurfaceOf(pulled, pieceOf(pulled, piece.id)!, 'front'), piece.id).toBe(
+        paintedSurfaceOf(otter, piece, 'front'),
+      );
+    }
+    expect(paintedFacesOf(pulled)).toBe(paintedFacesOf(otter));
   });
 
   it('hides more with each coat and never all of it; what shines shines; what has no colour gets none', () => {

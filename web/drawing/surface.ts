@@ -25,16 +25,33 @@ const UNKNOWN = '#999999';
 /** How a paste shines; matt where it is not known. */
 const sheenOf = (base = ''): Sheen => (isMaterial(base) ? materialOf(base).sheen : 'matt');
 
-const faceOf = remembered((piece: Piece, colours: Build['colours'], blends: Build['blends']): Surface => ({
-  fill: colours.find((c) => c.id === piece.colour)?.hex ?? UNKNOWN,
-  texture: piece.texture,
-  sheen: sheenOf(blends.find((b) => b.id === piece.blend)?.base),
-}));
+/** Faces of a build that are kept: as many as differ in colour, paste and texture. */
+const FACES = 64;
 
-/** The face of a piece: its colour, what was done to it while it was soft, and how its paste shines; the same one while it stays so. */
-export const surfaceOf = (build: Build, piece: Piece): Surface => faceOf(piece, build.colours, build.blends);
+const faceOf = remembered(
+  (
+    colours: Build['colours'],
+    blends: Build['blends'],
+    colour: string,
+    blend: string,
+    texture: TextureKind,
+  ): Surface => ({
+    fill: colours.find((c) => c.id === colour)?.hex ?? UNKNOWN,
+    texture,
+    sheen: sheenOf(blends.find((b) => b.id === blend)?.base),
+  }),
+  Object.is,
+  FACES,
+);
 
-const paintedOver = remembered((plain: Surface, face: PaintedFace, view: View): Surface => {
+/**
+ * The face of a piece: its colour, what was done to it while it was soft, and how its paste shines; the same one while it stays
+ * so, and for all that are alike.
+ */
+export const surfaceOf = (build: Build, { colour, blend, texture }: Piece): Surface =>
+  faceOf(build.colours, build.blends, colour, blend, texture);
+
+const paintedOver = remembered((face: PaintedFace, plain: Surface, view: View): Surface => {
   const coats = face.coats.flatMap((c) => {
     const toward = towardIn(view, c.side);
     return toward ? [{ ...c, colour: c.colour ?? deeperThan(plain.fill), toward }] : [];
@@ -63,7 +80,7 @@ export function paintedSurfaceOf(
 ): Surface {
   const plain = surfaceOf(build, piece);
   const face = faces.get(piece.id);
-  return face ? paintedOver(plain, face, view) : plain;
+  return face ? paintedOver(face, plain, view) : plain;
 }
 
 /** Plain paste of a colour. */
