@@ -3,6 +3,7 @@ import { ALL_DONE, toldStart } from './days/index.ts';
 import { plan } from './plan.ts';
 import { inWords } from './quantity/index.ts';
 import type { Build } from './record/index.ts';
+import { soughtDays } from './sought-days.ts';
 
 /** How a build stands, for the shelf: how far it is, what is wrong with it, when it has to be begun. */
 export interface ShelfState {
@@ -25,8 +26,9 @@ const count = (n: number, one: string, many: string): string[] =>
 /**
  * A look at one build, with a first plan of its days: some tenths of a second, so it is asked for in a worker.
  * @param now the present instant, ms since 1970
+ * @param sought with the plan that a longer search comes to, as its days are told where it is opened: some seconds
  */
-export function shelfState(build: Build, now: number): ShelfState {
+export function shelfState(build: Build, now: number, sought = false): ShelfState {
   const report = plan(build, { now, effort: 'first', runs: 12 });
   const { bones, stands, made } = report;
   const wrong = [
@@ -39,7 +41,7 @@ export function shelfState(build: Build, now: number): ShelfState {
   ];
   const ids = new Set(made.steps.map((s) => s.id));
   const done = build.bench.done.filter((d) => ids.has(d.step)).length;
-  const days = report.days();
+  const days = sought ? soughtDays(build, now) : report.days();
   const { plan: found, origin, trouble } = days;
   const finished = trouble.includes(ALL_DONE);
   const all = finished ? made.steps.length : done;

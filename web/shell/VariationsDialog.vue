@@ -28,19 +28,25 @@ const waiting = computed(() =>
 const called = ref('');
 const states = shallowReactive(new Map<string, ShelfState>());
 let job: WorkerJob<ShelfState> | undefined;
+/** Those whose start was sought as thoroughly as where they are shown. */
+const thorough = new Set<string>();
 async function look(): Promise<void> {
-  for (const v of waiting.value) {
-    if (states.has(v.id)) continue;
-    job = shelfStateJob(v.build, Date.now());
-    const state = await job.result.catch(() => undefined);
-    if (state) states.set(v.id, state);
-  }
+  for (const sought of [false, true])
+    for (const v of waiting.value) {
+      if (sought ? thorough.has(v.id) : states.has(v.id)) continue;
+      job = shelfStateJob(v.build, Date.now(), sought);
+      const state = await job.result.catch(() => undefined);
+      if (!state) continue;
+      states.set(v.id, state);
+      if (sought) thorough.add(v.id);
+    }
 }
 watch(waiting, () => void look(), { immediate: true });
 onBeforeUnmount(() => job?.cancel());
 
 function show(id: string, name: string): void {
   states.clear();
+  thorough.clear();
   stage.selection = undefined;
   store.apply(showVariation(here.build, id), `showing ${name.toLowerCase()}`);
 }

@@ -113,8 +113,8 @@ const shelf = new JobRunner<StartsApi>(
   () => new Worker(new URL('./starts.worker.ts', import.meta.url), { type: 'module', name: 'shelf' }),
 );
 /** How a build stands, looked at while the shelf is open. */
-export const shelfStateJob = (build: Build, now: number): WorkerJob<ShelfState> =>
-  shelf.run((api) => api.state(build, now) as Promise<ShelfState>);
+export const shelfStateJob = (build: Build, now: number, sought: boolean): WorkerJob<ShelfState> =>
+  shelf.run((api) => api.state(build, now, sought) as Promise<ShelfState>);
 
 /** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
 const might = new JobRunner<DaysApi>(

@@ -6,6 +6,7 @@ import type { Build } from '@core/record/index.ts';
 import { joinMends, type JoinMend } from '@core/join-mends.ts';
 import { schoolsOf, type WorkingChoice } from '@core/schools.ts';
 import { shortOf } from '@core/short-of.ts';
+import { isUnderWay, soughtDays } from '@core/sought-days.ts';
 import type { StockItem } from '@core/stores/index.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
@@ -23,16 +24,6 @@ export interface MightBe {
 export interface Planned {
   readonly days: DaysReport;
   readonly offer?: DaysReport;
-}
-
-/** Somebody keeps to a plan: it was taken, or something of it is done. */
-const isUnderWay = ({ steps, bench }: Build): boolean => steps.agreed !== undefined || bench.done.length > 0;
-
-/** Of two plans of one build the long search's, unless it only differs where nobody sees it. */
-function betterOf(found: DaysReport, shown: DaysReport | undefined): DaysReport {
-  if (!shown?.plan || !found.plan || isBetter(found.plan, shown.plan)) return found;
-  const { latest } = found.plan;
-  return latest ? { ...shown, plan: { ...shown.plan, latest } } : shown;
 }
 
 /** The build that was asked about last: what stays of it need not be worked out again. */
@@ -76,30 +67,20 @@ const api = {
   ): Planned {
     const build = known(sent);
     let told = 0;
-    const search = (of: Build, early?: (days: DaysReport) => void): DaysReport =>
-      plan(of, {
-        now,
-        effort: 'long',
-        ...(early ? { first: early } : {}),
-        progress: (share) => {
-          if (share - told < 0.05) return;
-          told = share;
-          progress(share);
-        },
-      }).days();
-    if (!isUnderWay(build)) {
-      let shown: DaysReport | undefined;
-      const found = search(build, (days) => {
-        shown = days;
-        first(days);
-      });
-      return { days: betterOf(found, shown) };
-    }
-    const days = search(build, first);
+    const heard = {
+      first,
+      progress: (share: number) => {
+        if (share - told < 0.05) return;
+        told = share;
+        progress(share);
+      },
+    };
+    const days = soughtDays(build, now, heard);
+    if (!isUnderWay(build)) return { days };
     const { agreed, ...steps } = build.steps;
     if (!agreed) return { days };
     first(days);
-    const free = search({ ...build, steps });
+    const free = plan({ ...build, steps }, { now, effort: 'long', progress: heard.progress }).days();
     const offers = free.plan && days.plan ? isBetter(free.plan, days.plan) : free.plan !== undefined;
     return offers ? { days, offer: free } : { days };
   },

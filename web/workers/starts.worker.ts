@@ -16,7 +16,7 @@ const api = {
   },
 
   /** How a build on the shelf stands. */
-  state: (build: Build, now: number): ShelfState => shelfState(build, now),
+  state: (build: Build, now: number, sought: boolean): ShelfState => shelfState(build, now, sought),
 };
 
 export type StartsApi = typeof api;
