@@ -27,6 +27,7 @@ describe('how a build stands on the shelf', () => {
       const state = shelfState(build, NOW, true);
       expect(state.startBy).toBe(days.plan && toldStart(days.origin!, days.plan.startBy));
       expect(state.late).toBe((days.plan?.lateBy ?? 0) > 0);
+      expect([state.sought, shelfState(build, NOW).sought]).toEqual([true, false]);
     }
   });
 

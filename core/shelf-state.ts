@@ -18,6 +18,8 @@ export interface ShelfState {
   readonly startBy: string | undefined;
   readonly noPlan: string | undefined;
   readonly late: boolean;
+  /** Its start is what a longer search came to; otherwise a first answer, that may still move. */
+  readonly sought: boolean;
 }
 
 const count = (n: number, one: string, many: string): string[] =>
@@ -53,5 +55,6 @@ export function shelfState(build: Build, now: number, sought = false): ShelfStat
     startBy: found && origin ? toldStart(origin, found.startBy) : undefined,
     noPlan: found ? undefined : finished ? 'all done' : (trouble[0] ?? 'no plan'),
     late: (found?.lateBy ?? 0) > 0,
+    sought,
   };
 }

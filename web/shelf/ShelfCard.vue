@@ -44,7 +44,8 @@ const emit = defineEmits<{ copy: []; save: []; share: []; remove: []; putAway: [
     <span v-if="state" class="state">
       <template v-if="state.done > 0">step {{ state.next }} of {{ state.steps }} · </template>
       <b v-if="state.startBy" :class="{ wrong: state.late }"
-        >{{ state.done > 0 ? 'next' : 'start by' }} {{ state.startBy }}</b
+        >{{ state.done > 0 ? 'next' : 'start by' }}<template v-if="!state.sought"> about</template>
+        {{ state.startBy }}</b
       ><template v-else>{{ state.noPlan === 'all done' ? 'all done' : 'no plan yet' }}</template>
     </span>
     <span v-else class="state">&nbsp;</span>

@@ -9,8 +9,8 @@ interface Looked {
   readonly revision: number;
 }
 
-/** What was found of a build as it was saved, kept while the page is open; whether all was done to find its best plan. */
-const found = new Map<string, { readonly state: ShelfState; readonly sought: boolean }>();
+/** What was found of a build as it was saved, kept while the page is open. */
+const found = new Map<string, ShelfState>();
 const keyOf = ({ build, revision }: Looked): string => `${build.id} ${revision}`;
 
 /**
@@ -19,36 +19,45 @@ const keyOf = ({ build, revision }: Looked): string => `${build.id} ${revision}`
  */
 export function useStates() {
   const states = shallowReactive(new Map<string, ShelfState>());
-  let waiting: Looked[] = [];
-  let unsought: Looked[] = [];
+  const failed = new Set<string>();
+  let shown: readonly Looked[] = [];
   let job: WorkerJob<ShelfState> | undefined;
+  let seeking = false;
   let over = false;
   let busy = false;
+
+  const isUnknown = (b: Looked): boolean => !found.has(keyOf(b)) && !failed.has(keyOf(b));
+  const isUnsought = (b: Looked): boolean => {
+    const known = found.get(keyOf(b));
+    return known?.startBy !== undefined && !known.sought && !failed.has(keyOf(b));
+  };
 
   async function next(): Promise<void> {
     if (busy) return;
     busy = true;
     // nothing of it belongs to the first view
     const { shelfStateJob } = await import('../workers/client.ts');
-    const sought = waiting.length === 0;
-    const looked = over ? undefined : (sought ? unsought : waiting).shift();
+    const looked = over ? undefined : (shown.find(isUnknown) ?? shown.find(isUnsought));
     if (!looked) {
       busy = false;
       return;
     }
     const { build } = looked;
-    job = shelfStateJob(build, Date.now(), sought);
+    seeking = found.has(keyOf(looked));
+    job = shelfStateJob(build, Date.now(), seeking);
     const then = (state?: ShelfState) => {
       job = undefined;
       busy = false;
       if (state) {
-        found.set(keyOf(looked), { state, sought });
+        found.set(keyOf(looked), state);
         states.set(build.id, state);
-        if (!sought && state.startBy !== undefined) unsought.push(looked);
       }
       void next();
     };
-    job.result.then(then, () => then());
+    job.result.then(then, () => {
+      failed.add(keyOf(looked));
+      then();
+    });
   }
 
   onBeforeUnmount(() => {
@@ -58,14 +67,13 @@ export function useStates() {
 
   /** Look at these, the first first; those that are known are told at once. */
   function look(builds: readonly Looked[]): void {
-    waiting = [];
-    unsought = [];
+    shown = builds;
     for (const b of builds) {
       const known = found.get(keyOf(b));
-      if (known) states.set(b.build.id, known.state);
-      if (!known) waiting.push(b);
-      else if (!known.sought && known.state.startBy !== undefined) unsought.push(b);
+      if (known) states.set(b.build.id, known);
     }
+    // what is sought thoroughly can wait, what is not known at all is waited for
+    if (seeking && shown.some(isUnknown)) job?.cancel();
     void next();
   }
   return { states, look };

@@ -27,18 +27,17 @@ const waiting = computed(() =>
 );
 const called = ref('');
 const states = shallowReactive(new Map<string, ShelfState>());
+const rows = computed(() => waiting.value.map((v) => ({ ...v, state: states.get(v.id) })));
 let job: WorkerJob<ShelfState> | undefined;
-/** Those whose start was sought as thoroughly as where they are shown. */
-const thorough = new Set<string>();
 async function look(): Promise<void> {
+  // first what each comes to, then its start as thoroughly as where it is shown
   for (const sought of [false, true])
     for (const v of waiting.value) {
-      if (sought ? thorough.has(v.id) : states.has(v.id)) continue;
+      const known = states.get(v.id);
+      if (known && (known.sought || !sought)) continue;
       job = shelfStateJob(v.build, Date.now(), sought);
       const state = await job.result.catch(() => undefined);
-      if (!state) continue;
-      states.set(v.id, state);
-      if (sought) thorough.add(v.id);
+      if (state) states.set(v.id, state);
     }
 }
 watch(waiting, () => void look(), { immediate: true });
@@ -46,7 +45,6 @@ onBeforeUnmount(() => job?.cancel());
 
 function show(id: string, name: string): void {
   states.clear();
-  thorough.clear();
   stage.selection = undefined;
   store.apply(showVariation(here.build, id), `showing ${name.toLowerCase()}`);
 }
@@ -68,15 +66,15 @@ const drop = (id: string): void =>
       />
     </div>
     <ul>
-      <li v-for="v in waiting" :key="v.id">
+      <li v-for="v in rows" :key="v.id">
         <ShelfFigure :build="v.build" />
         <div>
           <strong>{{ v.name }}</strong>
-          <p v-if="states.get(v.id)" class="muted">
-            <b v-if="states.get(v.id)!.wrong" class="wrong">{{ states.get(v.id)!.wrong }} · </b
-            >{{
-              states.get(v.id)!.startBy ? `start by ${states.get(v.id)!.startBy}` : states.get(v.id)!.noPlan
-            }}
+          <p v-if="v.state" class="muted">
+            <b v-if="v.state.wrong" class="wrong">{{ v.state.wrong }} · </b
+            ><template v-if="v.state.startBy"
+              >start by<template v-if="!v.state.sought"> about</template> {{ v.state.startBy }}</template
+            ><template v-else>{{ v.state.noPlan }}</template>
           </p>
           <div class="row">
             <button type="button" class="button" @click="show(v.id, v.name)">Show {{ v.name }}</button>

@@ -69,8 +69,8 @@ function planeOf(flat: (p: Vec) => readonly [Mm, Mm]): Plane {
 }
 
 /** How far a cut reaches along a direction of its own space. Asked thousands of times for each outline: nothing is made for it. */
-function reachOf(cut: Ring, dx: number, dy: number, dz: number): Mm {
-  const { a, b, z, flat } = cut;
+function reachOf(cut: LevelCut, z: Mm, dx: number, dy: number, dz: number): Mm {
+  const { a, b, flat } = cut;
   const [ra, rb] = [a * dx, b * dy];
   const round = Math.sqrt(ra * ra + rb * rb);
   const straight = flat ? flat[0] * Math.abs(dx) + flat[1] * Math.abs(dy) : 0;
@@ -126,7 +126,7 @@ function hullOf(cuts: readonly Ring[], { plane, ways, ahead }: Ways): Spot[] {
     let best = cuts[0]!;
     let most = -Infinity;
     for (const cut of cuts) {
-      const far = reachOf(cut, way[0], way[1], way[2]);
+      const far = reachOf(cut, cut.z, way[0], way[1], way[2]);
       if (far > most) {
         best = cut;
         most = far;
@@ -149,7 +149,7 @@ const sideOf = (v: number): number => (Math.abs(v) < 1e-12 ? 1 : Math.sign(v));
 export const stack: BodyKind<StackBody> = {
   reach: (body, [dx, dy, dz]) => {
     let best = -Infinity;
-    for (const z of body.levels) best = Math.max(best, reachOf({ z, ...body.cutAt(z) }, dx, dy, dz));
+    for (const z of body.levels) best = Math.max(best, reachOf(body.cutAt(z), z, dx, dy, dz));
     return best;
   },
   outlines: (body, flat) => {
